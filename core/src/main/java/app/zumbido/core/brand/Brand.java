@@ -1,0 +1,64 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.theme.Theme;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * One client with everything that is decided about its look.
+ *
+ * @param revision grows by one with every change, 1 at first; never comes twice
+ * @param name 1 to 120 characters
+ * @param shortCode the letters put in front of a swatch's name in what is handed over
+ */
+public record Brand(UUID id, long revision, String name, Optional<String> shortCode, Palette palette, Theme theme) {
+    public static final int LONGEST_NAME = 120;
+    public static final int LONGEST_SHORT_CODE = 8;
+
+    public Brand {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("A brand's name has 1 to " + LONGEST_NAME + " characters");
+        }
+        if (shortCode
+                .filter(code -> !code.matches("[A-Z0-9]{1," + LONGEST_SHORT_CODE + "}"))
+                .isPresent()) {
+            throw new IllegalArgumentException(
+                    "A short code has 1 to " + LONGEST_SHORT_CODE + " capital letters or digits");
+        }
+    }
+
+    public static Brand begin(UUID id, String name, Optional<String> shortCode, UUID themeId) {
+        return new Brand(id, 1, name, shortCode, Palette.EMPTY, Theme.empty(themeId, themeName(name)));
+    }
+
+    private static String themeName(String brandName) {
+        return brandName.length() > Theme.LONGEST_NAME ? brandName.substring(0, Theme.LONGEST_NAME) : brandName;
+    }
+
+    /** @throws app.zumbido.core.palette.UnknownSwatchException if the change speaks of a swatch that is not there */
+    public Brand apply(Change change) {
+        return change.applyTo(this).at(revision + 1);
+    }
+
+    /** The same brand under another revision, as undo and redo need it. */
+    public Brand at(long newRevision) {
+        return new Brand(id, newRevision, name, shortCode, palette, theme);
+    }
+
+    Brand withName(String newName) {
+        return new Brand(id, revision, newName, shortCode, palette, theme);
+    }
+
+    Brand withShortCode(Optional<String> newShortCode) {
+        return new Brand(id, revision, name, newShortCode, palette, theme);
+    }
+
+    Brand with(Palette newPalette) {
+        return new Brand(id, revision, name, shortCode, newPalette, theme);
+    }
+
+    Brand with(Theme newTheme) {
+        return new Brand(id, revision, name, shortCode, palette, newTheme);
+    }
+}

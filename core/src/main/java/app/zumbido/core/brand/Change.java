@@ -1,0 +1,188 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.ThemeSlot;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Everything that a person can do to a brand. Carries the ids it makes, so that it can be applied again. */
+public sealed interface Change {
+    /** @return the brand afterwards, under the same revision */
+    Brand applyTo(Brand brand);
+
+    /** @return what the trail says about it, given the brand as it was before */
+    TrailNote note(Brand before);
+
+    record RenameBrand(String name) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.withName(name);
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.BRAND_RENAMED).fromTo(before.name(), name);
+        }
+    }
+
+    record SetShortCode(Optional<String> shortCode) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.withShortCode(shortCode);
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SHORT_CODE_SET)
+                    .fromTo(before.shortCode().orElse(""), shortCode.orElse(""));
+        }
+    }
+
+    record AddSwatches(List<Swatch> swatches) implements Change {
+        public AddSwatches {
+            swatches = List.copyOf(swatches);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().with(swatches));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            TrailNote note = TrailNote.of(ChangeKind.SWATCHES_ADDED).count(swatches.size());
+            return swatches.isEmpty() ? note : note.about(swatches.get(0));
+        }
+    }
+
+    record RenameSwatch(SwatchId id, String name) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().replacing(brand.palette().get(id).withName(name)));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            Swatch swatch = before.palette().get(id);
+            return TrailNote.of(ChangeKind.SWATCH_RENAMED).about(swatch).fromTo(swatch.name(), name);
+        }
+    }
+
+    record RecolorSwatch(SwatchId id, Rgb color) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().replacing(brand.palette().get(id).withColor(color)));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            Swatch swatch = before.palette().get(id);
+            return TrailNote.of(ChangeKind.SWATCH_RECOLORED)
+                    .about(swatch.withColor(color))
+                    .fromTo(swatch.color().digits(), color.digits());
+        }
+    }
+
+    record RemoveSwatch(SwatchId id) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.theme().releasing(id, brand.palette()))
+                    .with(brand.palette().without(id));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SWATCH_REMOVED)
+                    .about(before.palette().get(id));
+        }
+    }
+
+    /** @param index where it stands afterwards, 0 first */
+    record MoveSwatch(SwatchId id, int index) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().moving(id, index));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            int from = before.palette().indexOf(id) + 1;
+            int to = before.palette().moving(id, index).indexOf(id) + 1;
+            return TrailNote.of(ChangeKind.SWATCH_MOVED)
+                    .about(before.palette().get(id))
+                    .fromTo(String.valueOf(from), String.valueOf(to));
+        }
+    }
+
+    record FillSlot(ThemeSlot slot, SlotFill fill) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            fill.follows().ifPresent(brand.palette()::get);
+            return brand.with(brand.theme().with(slot, SlotSetting.chosen(fill)));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            Optional<Rgb> was = before.theme().get(slot).fill().resolve(before.palette());
+            Optional<Rgb> now = fill.resolve(before.palette());
+            return TrailNote.of(ChangeKind.SLOT_FILLED)
+                    .slot(slot)
+                    .color(now)
+                    .fromTo(
+                            was.map(Rgb::digits).orElse(""),
+                            now.map(Rgb::digits).orElse(""));
+        }
+    }
+
+    record ApplySuggestion(Map<ThemeSlot, SlotSetting> settings) implements Change {
+        public ApplySuggestion {
+            settings = Map.copyOf(settings);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            settings.values().forEach(setting -> setting.fill().follows().ifPresent(brand.palette()::get));
+            return brand.with(brand.theme().with(settings));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SUGGESTION_APPLIED).count(settings.size());
+        }
+    }
+
+    record RenameTheme(String name) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.theme().withName(name));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.THEME_RENAMED).fromTo(before.theme().name(), name);
+        }
+    }
+
+    /** A whole first brand from one picture, in one step. */
+    record DraftBrand(String source, List<Swatch> swatches, Map<ThemeSlot, SlotSetting> settings) implements Change {
+        public DraftBrand {
+            swatches = List.copyOf(swatches);
+            settings = Map.copyOf(settings);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().with(swatches)).with(brand.theme().with(settings));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.DRAFTED).subject(source).count(swatches.size());
+        }
+    }
+}

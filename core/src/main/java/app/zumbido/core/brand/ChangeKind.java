@@ -1,0 +1,17 @@
+package app.zumbido.core.brand;
+
+/** What a step on the trail was; the page words it. */
+public enum ChangeKind {
+    BEGUN,
+    BRAND_RENAMED,
+    SHORT_CODE_SET,
+    SWATCHES_ADDED,
+    SWATCH_RENAMED,
+    SWATCH_RECOLORED,
+    SWATCH_REMOVED,
+    SWATCH_MOVED,
+    SLOT_FILLED,
+    SUGGESTION_APPLIED,
+    THEME_RENAMED,
+    DRAFTED
+}

@@ -1,0 +1,59 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.extraction.Extraction;
+import app.zumbido.core.extraction.Order;
+import app.zumbido.core.extraction.Proposal;
+import app.zumbido.core.extraction.Reading;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.palette.WorkingName;
+import app.zumbido.core.theme.Suggestion;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+
+/** Makes a whole first brand from what one picture proposes. */
+public final class Draft {
+    /** Six or seven colours are a lot for a brand; common practice, no published source. */
+    private static final int MOST_OF_ARTWORK = 7;
+    /** Of many colours in a photograph a brand keeps few; common practice, no published source. */
+    private static final int MOST_OF_PHOTOGRAPH = 5;
+
+    private Draft() {}
+
+    /**
+     * @param source the picture's name
+     * @param ids makes an id for each new swatch
+     * @return nothing if the picture proposes no colour
+     */
+    public static Optional<Change.DraftBrand> from(Extraction extraction, String source, Supplier<UUID> ids) {
+        int most = extraction.reading() == Reading.ARTWORK ? MOST_OF_ARTWORK : MOST_OF_PHOTOGRAPH;
+        List<Proposal> proposals = extraction.shown(Optional.of(most), Order.COVERAGE);
+        if (proposals.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Swatch> swatches = swatches(proposals, source, Set.of(), ids);
+        return Optional.of(new Change.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
+    }
+
+    /** @param taken names that are in use already */
+    public static List<Swatch> swatches(
+            List<Proposal> proposals, String source, Set<String> taken, Supplier<UUID> ids) {
+        Set<String> names = new HashSet<>(taken);
+        List<Swatch> swatches = new ArrayList<>();
+        for (Proposal proposal : proposals) {
+            String name = WorkingName.of(proposal.color(), names);
+            names.add(name);
+            Origin origin =
+                    Origin.at(source, proposal.place().x(), proposal.place().y());
+            swatches.add(new Swatch(new SwatchId(ids.get()), name, proposal.color(), Optional.of(origin)));
+        }
+        return swatches;
+    }
+}

@@ -1,0 +1,53 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.theme.ThemeSlot;
+import java.util.Optional;
+
+/**
+ * What the trail keeps of a step besides the change itself: the names and values as they were when it happened.
+ *
+ * @param subject name of the swatch or picture concerned
+ * @param color the swatch concerned, as it was afterwards
+ * @param from value before: a name, six digits, or a place counted from 1
+ * @param to value after
+ * @param count how many swatches or slots it touched; 1 where it is not a matter of number
+ */
+public record TrailNote(
+        ChangeKind kind,
+        Optional<String> subject,
+        Optional<Rgb> color,
+        Optional<ThemeSlot> slot,
+        Optional<String> from,
+        Optional<String> to,
+        int count) {
+    public static TrailNote of(ChangeKind kind) {
+        return new TrailNote(
+                kind, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), 1);
+    }
+
+    TrailNote subject(String name) {
+        return new TrailNote(kind, Optional.of(name), color, slot, from, to, count);
+    }
+
+    TrailNote about(Swatch swatch) {
+        return subject(swatch.name()).color(Optional.of(swatch.color()));
+    }
+
+    TrailNote color(Optional<Rgb> value) {
+        return new TrailNote(kind, subject, value, slot, from, to, count);
+    }
+
+    TrailNote slot(ThemeSlot value) {
+        return new TrailNote(kind, subject, color, Optional.of(value), from, to, count);
+    }
+
+    TrailNote fromTo(String before, String after) {
+        return new TrailNote(kind, subject, color, slot, Optional.of(before), Optional.of(after), count);
+    }
+
+    TrailNote count(int value) {
+        return new TrailNote(kind, subject, color, slot, from, to, value);
+    }
+}

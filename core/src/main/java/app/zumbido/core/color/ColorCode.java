@@ -1,0 +1,84 @@
+package app.zumbido.core.color;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Reads a colour as people type it: hex of three or six digits with or without {@code #}, and {@code rgb()}.
+ * Source: W3C CSS Color Module Level 4, sections 5.1 and 5.2; a bare hex without {@code #} is ours.
+ */
+public final class ColorCode {
+    private ColorCode() {}
+
+    /** @return nothing if the text is no code that is known */
+    public static Optional<Rgb> parse(String text) {
+        String code = text.strip();
+        return code.toLowerCase(Locale.ROOT).startsWith("rgb(") ? parseRgb(code) : parseHex(code);
+    }
+
+    static Optional<Rgb> parseHex(String code) {
+        String digits = code.startsWith("#") ? code.substring(1) : code;
+        if (!digits.chars().allMatch(c -> c < 128 && Character.digit(c, 16) >= 0)) {
+            return Optional.empty();
+        }
+        return switch (digits.length()) {
+            case 3 -> {
+                int packed = Integer.parseInt(digits, 16);
+                yield Optional.of(new Rgb((packed >> 8 & 0xF) * 17, (packed >> 4 & 0xF) * 17, (packed & 0xF) * 17));
+            }
+            case 6 -> Optional.of(Rgb.ofPacked(Integer.parseInt(digits, 16)));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Rgb> parseRgb(String code) {
+        if (!code.endsWith(")")) {
+            return Optional.empty();
+        }
+        String inside = code.substring("rgb(".length(), code.length() - 1)
+                .replace(',', ' ')
+                .strip();
+        List<Integer> channels = new ArrayList<>();
+        for (String part : inside.split("\\s+")) {
+            Optional<Integer> channel = parseChannel(part);
+            if (channel.isEmpty()) {
+                return Optional.empty();
+            }
+            channels.add(channel.get());
+        }
+        return channels.size() == 3
+                ? Optional.of(new Rgb(channels.get(0), channels.get(1), channels.get(2)))
+                : Optional.empty();
+    }
+
+    private static Optional<Integer> parseChannel(String part) {
+        boolean percent = part.endsWith("%");
+        String number = percent ? part.substring(0, part.length() - 1) : part;
+        if (number.isEmpty()
+                || number.length() > 12
+                || !number.chars().allMatch(c -> c >= '0' && c <= '9' || c == '.')) {
+            return Optional.empty();
+        }
+        try {
+            double value = Double.parseDouble(number) * (percent ? 255 : 100) / 100;
+            return value <= 255 ? Optional.of((int) Math.floor(value + 0.5)) : Optional.empty();
+        } catch (NumberFormatException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** @return {@code rgb(11 42 74)}, CSS Color 4's own serialisation without commas */
+    public static String rgbFunction(Rgb rgb) {
+        return "rgb(" + rgb.red() + " " + rgb.green() + " " + rgb.blue() + ")";
+    }
+
+    /** @return {@code hsl(210 74% 17%)}, rounded half up to whole units; a grey has hue 0 */
+    public static String hslFunction(Rgb rgb) {
+        Hsl hsl = Hsl.of(rgb);
+        long hue = Math.round(hsl.hue().map(Degrees::value).orElse(0.0)) % 360;
+        return "hsl(" + hue + " " + Math.round(hsl.saturation() * 100) + "% " + Math.round(hsl.lightness() * 100)
+                + "%)";
+    }
+}

@@ -1,0 +1,30 @@
+package app.zumbido.core.color;
+
+/**
+ * How far two colours lie apart in luminance, as legibility needs it. Source: WCAG 2.2, definitions 'relative
+ * luminance' and 'contrast ratio'.
+ *
+ * @param value ratio in [1, 21], unrounded: 4.499 must fail although it prints as 4.5
+ */
+public record ContrastRatio(double value) implements Comparable<ContrastRatio> {
+    public static ContrastRatio between(Rgb one, Rgb other) {
+        double a = relativeLuminance(one);
+        double b = relativeLuminance(other);
+        return new ContrastRatio((Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05));
+    }
+
+    /** @return 0 for black to 1 for white */
+    public static double relativeLuminance(Rgb rgb) {
+        LinearRgb linear = LinearRgb.of(rgb);
+        return 0.2126 * linear.red() + 0.7152 * linear.green() + 0.0722 * linear.blue();
+    }
+
+    public boolean reaches(double threshold) {
+        return value >= threshold;
+    }
+
+    @Override
+    public int compareTo(ContrastRatio other) {
+        return Double.compare(value, other.value);
+    }
+}

@@ -1,0 +1,52 @@
+package app.zumbido.core.extraction;
+
+import app.zumbido.core.color.Oklab;
+import app.zumbido.core.color.Rgb;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Which of a few colours a pixel belongs to: itself if it is one of them, else the nearest in OKLab. */
+final class Nearest {
+    private static final byte UNKNOWN = -1;
+
+    private final List<Oklab> labs;
+    private final Map<Integer, Integer> exact = new HashMap<>();
+    /** Answers for everything that is not exact, at 5 bits a channel: nearness needs no more. */
+    private final byte[] coarse = new byte[1 << 15];
+
+    /** @param colors at most 127 */
+    Nearest(List<Rgb> colors) {
+        labs = colors.stream().map(Oklab::of).toList();
+        for (int i = 0; i < colors.size(); i++) {
+            exact.putIfAbsent(colors.get(i).packed(), i);
+        }
+        Arrays.fill(coarse, UNKNOWN);
+    }
+
+    /** @return index into the colours given */
+    int indexOf(int argb) {
+        int rgb = argb & 0xFFFFFF;
+        Integer hit = exact.get(rgb);
+        return hit != null ? hit : coarseIndexOf(rgb);
+    }
+
+    private int coarseIndexOf(int rgb) {
+        int key = rgb >> 9 & 0x7C00 | rgb >> 6 & 0x3E0 | rgb >> 3 & 0x1F;
+        if (coarse[key] == UNKNOWN) {
+            coarse[key] = (byte) nearest(Oklab.of(Rgb.ofPacked(rgb & 0xF8F8F8 | 0x040404)));
+        }
+        return coarse[key];
+    }
+
+    private int nearest(Oklab lab) {
+        int best = 0;
+        for (int i = 1; i < labs.size(); i++) {
+            if (lab.distanceTo(labs.get(i)) < lab.distanceTo(labs.get(best))) {
+                best = i;
+            }
+        }
+        return best;
+    }
+}

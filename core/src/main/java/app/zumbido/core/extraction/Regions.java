@@ -1,0 +1,119 @@
+package app.zumbido.core.extraction;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.image.Pixels;
+import java.util.Arrays;
+import java.util.List;
+
+/** Divides a picture among a few colours: how much belongs to each, and where each is best seen. */
+final class Regions {
+    /** The deepest place is looked for on a grid of at most this many cells. */
+    private static final int GRID_CELLS = 1_000_000;
+
+    private static final byte NOTHING = -1;
+
+    private final Pixels pixels;
+    private final Nearest nearest;
+    private final List<Rgb> colors;
+    private final long[] sizes;
+    private final Place[] places;
+
+    Regions(Pixels pixels, List<Rgb> colors) {
+        this.pixels = pixels;
+        this.colors = colors;
+        nearest = new Nearest(colors);
+        sizes = new long[colors.size()];
+        places = new Place[colors.size()];
+        measure();
+        findDeepest();
+    }
+
+    /** @return pixels that belong to the colour */
+    long size(int index) {
+        return sizes[index];
+    }
+
+    /** @return a pixel with exactly that colour, as far inside its region as the grid tells */
+    Place place(int index) {
+        return places[index];
+    }
+
+    /** @return index of the colour that the pixel belongs to, or -1 where the picture is transparent */
+    int indexAt(int x, int y) {
+        int argb = pixels.at(x, y);
+        return Alpha.seen(argb) ? nearest.indexOf(argb) : NOTHING;
+    }
+
+    private void measure() {
+        for (int y = 0; y < pixels.height(); y++) {
+            for (int x = 0; x < pixels.width(); x++) {
+                int index = indexAt(x, y);
+                if (index >= 0) {
+                    sizes[index]++;
+                    if (places[index] == null && isExactly(x, y, index)) {
+                        places[index] = new Place(x, y);
+                    }
+                }
+            }
+        }
+    }
+
+    private boolean isExactly(int x, int y, int index) {
+        return (pixels.at(x, y) & 0xFFFFFF) == colors.get(index).packed();
+    }
+
+    private void findDeepest() {
+        int step = Math.max(1, (int) Math.ceil(Math.sqrt((double) pixels.count() / GRID_CELLS)));
+        int columns = (pixels.width() + step - 1) / step;
+        int rows = (pixels.height() + step - 1) / step;
+        byte[] labels = new byte[columns * rows];
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                labels[row * columns + column] = (byte) indexAt(column * step, row * step);
+            }
+        }
+        short[] depth = depths(labels, columns, rows);
+        short[] best = new short[colors.size()];
+        for (int i = 0; i < labels.length; i++) {
+            int label = labels[i];
+            int x = i % columns * step;
+            int y = i / columns * step;
+            if (label >= 0 && depth[i] > best[label] && isExactly(x, y, label)) {
+                best[label] = depth[i];
+                places[label] = new Place(x, y);
+            }
+        }
+    }
+
+    /** Chessboard distance to the nearest cell of another colour or the edge, by one sweep down and one up. */
+    private static short[] depths(byte[] labels, int columns, int rows) {
+        short[] depth = new short[labels.length];
+        Arrays.fill(depth, Short.MAX_VALUE);
+        for (int i = 0; i < labels.length; i++) {
+            sweep(labels, depth, columns, rows, i, -1);
+        }
+        for (int i = labels.length - 1; i >= 0; i--) {
+            sweep(labels, depth, columns, rows, i, 1);
+        }
+        return depth;
+    }
+
+    private static void sweep(byte[] labels, short[] depth, int columns, int rows, int i, int direction) {
+        int column = i % columns;
+        int row = i / columns;
+        int nearestEdge = depth[i];
+        for (int dc = -1; dc <= 1; dc++) {
+            nearestEdge = Math.min(nearestEdge, step(labels, depth, columns, rows, i, column + dc, row + direction));
+        }
+        nearestEdge = Math.min(nearestEdge, step(labels, depth, columns, rows, i, column + direction, row));
+        depth[i] = (short) nearestEdge;
+    }
+
+    private static int step(byte[] labels, short[] depth, int columns, int rows, int from, int column, int row) {
+        if (column < 0 || row < 0 || column >= columns || row >= rows) {
+            return 1;
+        }
+        int to = row * columns + column;
+        return labels[to] == labels[from] ? Math.min(Short.MAX_VALUE, depth[to] + 1) : 1;
+    }
+}

@@ -1,0 +1,65 @@
+package app.zumbido.core.image;
+
+/**
+ * A grid of upright sRGB samples. Wraps the decoder's array without copying; nobody writes to it afterwards.
+ * One sample is 0xAARRGGBB, alpha not multiplied in; row after row from the top left.
+ */
+public final class Pixels {
+    private final int width;
+    private final int height;
+    private final int[] argb;
+
+    private Pixels(int width, int height, int[] argb) {
+        this.width = width;
+        this.height = height;
+        this.argb = argb;
+    }
+
+    /**
+     * @param width in pixels, at least 1
+     * @param height in pixels, at least 1
+     * @param argb width x height samples
+     */
+    public static Pixels wrap(int width, int height, int[] argb) {
+        if (width < 1 || height < 1 || argb.length != Math.multiplyExact(width, height)) {
+            throw new IllegalArgumentException(argb.length + " samples do not make " + width + " x " + height);
+        }
+        return new Pixels(width, height, argb);
+    }
+
+    /** @return in pixels */
+    public int width() {
+        return width;
+    }
+
+    /** @return in pixels */
+    public int height() {
+        return height;
+    }
+
+    /** @return number of pixels */
+    public int count() {
+        return argb.length;
+    }
+
+    /**
+     * @param x 0 to width - 1
+     * @param y 0 to height - 1
+     * @return 0xAARRGGBB
+     */
+    public int at(int x, int y) {
+        return argb[y * width + x];
+    }
+
+    /**
+     * @param index row by row from the top left, 0 to count - 1
+     * @return 0xAARRGGBB
+     */
+    public int at(int index) {
+        return argb[index];
+    }
+
+    public boolean contains(int x, int y) {
+        return x >= 0 && y >= 0 && x < width && y < height;
+    }
+}

@@ -1,0 +1,16 @@
+package app.zumbido.core.palette;
+
+import java.util.OptionalInt;
+
+/**
+ * Where a swatch came from.
+ *
+ * @param source the name of the picture, as the person knows it
+ * @param x pixels from the left; absent if the whole picture speaks for it
+ * @param y pixels from the top; absent if the whole picture speaks for it
+ */
+public record Origin(String source, OptionalInt x, OptionalInt y) {
+    public static Origin at(String source, int x, int y) {
+        return new Origin(source, OptionalInt.of(x), OptionalInt.of(y));
+    }
+}

@@ -1,0 +1,80 @@
+package app.zumbido.core.palette;
+
+import app.zumbido.core.color.Oklch;
+import app.zumbido.core.color.Rgb;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/**
+ * A first name for a colour that nobody has named yet: 'Dark blue', 'Orange', 'Pale grey 2'. The borders between the
+ * words were set by eye on OKLCH; common practice, no published source.
+ */
+public final class WorkingName {
+    private record Hue(double upTo, String name) {}
+
+    /** Degrees of OKLCH hue; red closes the circle. */
+    private static final List<Hue> HUES = List.of(
+            new Hue(15, "Pink"),
+            new Hue(38, "Red"),
+            new Hue(68, "Orange"),
+            new Hue(108, "Yellow"),
+            new Hue(130, "Lime"),
+            new Hue(165, "Green"),
+            new Hue(205, "Teal"),
+            new Hue(275, "Blue"),
+            new Hue(315, "Violet"),
+            new Hue(345, "Magenta"),
+            new Hue(360, "Pink"));
+
+    /** Below this chroma people say grey; OKLCH. */
+    private static final double GREYISH = 0.03;
+
+    private WorkingName() {}
+
+    /** @return a name that differs from all that are taken */
+    public static String of(Rgb color, Set<String> taken) {
+        String plain = plain(color);
+        Set<String> names = new HashSet<>(taken);
+        String name = plain;
+        for (int number = 2; names.contains(name); number++) {
+            name = plain + " " + number;
+        }
+        return name;
+    }
+
+    private static String plain(Rgb color) {
+        Oklch lch = Oklch.of(color);
+        if (lch.c() < GREYISH) {
+            return grey(lch.l());
+        }
+        String hue = lch.hue().map(degrees -> hueName(degrees.value())).orElse("Grey");
+        if (lch.l() < 0.45) {
+            return "Dark " + hue.toLowerCase(Locale.ROOT);
+        }
+        boolean pale = lch.l() > 0.85 && lch.c() < 0.1;
+        return pale ? "Pale " + hue.toLowerCase(Locale.ROOT) : hue;
+    }
+
+    private static String grey(double lightness) {
+        if (lightness > 0.985) {
+            return "White";
+        }
+        if (lightness > 0.85) {
+            return "Pale grey";
+        }
+        if (lightness > 0.45) {
+            return "Grey";
+        }
+        return lightness > 0.2 ? "Dark grey" : "Black";
+    }
+
+    private static String hueName(double degrees) {
+        return HUES.stream()
+                .filter(hue -> degrees <= hue.upTo())
+                .map(Hue::name)
+                .findFirst()
+                .orElse("Pink");
+    }
+}

@@ -1,0 +1,130 @@
+package app.zumbido.core.theme;
+
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.WcagLevel;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+/** The six accents: brand colours in order of use, told apart from their neighbours, then companions of them. */
+final class Accents {
+    /** What a brand colour in an accent is worth; above all that it can cost, so that as many as possible stand. */
+    private static final double WORTH = 100;
+    /** From here two series are told apart; ΔE00. Common practice, no published source. */
+    private static final double TOLD_APART = 10;
+    /** With less contrast to the paper a colour is paper itself and cannot be a series. */
+    private static final double LIKE_PAPER = 1.25;
+
+    private static final int SLOTS = ThemeSlot.ACCENTS.size();
+
+    private Accents() {}
+
+    static Map<ThemeSlot, SlotSetting> settings(List<Ink> brand, TextBlock text) {
+        List<Ink> chosen = choose(eligible(brand, text), text);
+        Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
+        for (Ink ink : chosen) {
+            settings.put(
+                    ThemeSlot.ACCENTS.get(settings.size()),
+                    SlotSetting.because(SlotReason.IN_ORDER_OF_USE, ink.fill()));
+        }
+        List<Ink> standing = new ArrayList<>(chosen);
+        List<Ink> bases = chosen.isEmpty() ? List.of(text.dark1()) : chosen;
+        while (standing.size() < SLOTS) {
+            Companion companion = nextCompanion(bases, standing, text);
+            settings.put(
+                    ThemeSlot.ACCENTS.get(standing.size()),
+                    SlotSetting.because(companion.reason(), companion.ink().fill()));
+            standing.add(companion.ink());
+        }
+        return settings;
+    }
+
+    static List<Ink> eligible(List<Ink> brand, TextBlock text) {
+        List<Ink> eligible = new ArrayList<>();
+        for (Ink ink : brand) {
+            boolean doubled = eligible.stream().anyMatch(other -> other.color().equals(ink.color()));
+            if (!doubled && ink.on(text.light1()) >= LIKE_PAPER) {
+                eligible.add(ink);
+            }
+        }
+        return eligible;
+    }
+
+    /** An ordered subset of least cost, found exactly: cheapest way to end at each colour with each number chosen. */
+    static List<Ink> choose(List<Ink> eligible, TextBlock text) {
+        int n = eligible.size();
+        double[][] cost = new double[n][SLOTS + 1];
+        int[][] previous = new int[n][SLOTS + 1];
+        int bestEnd = -1;
+        int bestCount = 0;
+        double best = 0;
+        for (int i = 0; i < n; i++) {
+            double alone = single(eligible.get(i), text);
+            for (int count = 1; count <= SLOTS; count++) {
+                cost[i][count] = count == 1 ? alone : Double.POSITIVE_INFINITY;
+                previous[i][count] = -1;
+                for (int j = 0; count > 1 && j < i; j++) {
+                    double way = cost[j][count - 1] + alone + neighbours(eligible.get(j), eligible.get(i));
+                    if (way < cost[i][count]) {
+                        cost[i][count] = way;
+                        previous[i][count] = j;
+                    }
+                }
+                if (cost[i][count] < best) {
+                    best = cost[i][count];
+                    bestEnd = i;
+                    bestCount = count;
+                }
+            }
+        }
+        List<Ink> chosen = new ArrayList<>();
+        for (int i = bestEnd, count = bestCount; i >= 0; i = previous[i][count--]) {
+            chosen.add(0, eligible.get(i));
+        }
+        return chosen;
+    }
+
+    /** What an ordered choice costs; less is better, nothing chosen is 0. */
+    static double cost(List<Ink> chosen, TextBlock text) {
+        double sum = 0;
+        for (int i = 0; i < chosen.size(); i++) {
+            sum += single(chosen.get(i), text) + (i == 0 ? 0 : neighbours(chosen.get(i - 1), chosen.get(i)));
+        }
+        return sum;
+    }
+
+    private static double single(Ink ink, TextBlock text) {
+        return -WORTH + ink.rank() + (ink.on(text.light1()) < WcagLevel.GRAPHICS ? 1 : 0);
+    }
+
+    private static double neighbours(Ink one, Ink other) {
+        double apart = Difference.between(one.color(), other.color());
+        return apart < TOLD_APART ? 20 + TOLD_APART - apart : 0;
+    }
+
+    private record Companion(Ink ink, SlotReason reason) {}
+
+    /** The companion that is farthest from all that stand, among the lighter and darker ones of each base. */
+    private static Companion nextCompanion(List<Ink> bases, List<Ink> standing, TextBlock text) {
+        Companion best = null;
+        double farthest = -1;
+        for (Ink base : bases) {
+            for (double lightness : new double[] {0.2, -0.2, 0.35, -0.1, 0.1}) {
+                Ink ink = base.shifted(lightness);
+                double apart = standing.stream()
+                        .mapToDouble(other -> Difference.between(ink.color(), other.color()))
+                        .min()
+                        .orElse(TOLD_APART);
+                double seen = ink.on(text.light1()) < LIKE_PAPER ? 0 : Math.min(apart, 2 * TOLD_APART);
+                if (seen > farthest) {
+                    farthest = seen;
+                    best = new Companion(
+                            ink, lightness > 0 ? SlotReason.LIGHTER_COMPANION : SlotReason.DARKER_COMPANION);
+                }
+            }
+        }
+        return Objects.requireNonNull(best);
+    }
+}

@@ -1,0 +1,29 @@
+package app.zumbido.core.theme;
+
+/** Why the suggestion put a colour in a slot. The page words it. */
+public enum SlotReason {
+    /** The dark brand colour that reads best on the light grounds. */
+    READS_BEST_ON_LIGHT,
+    /** A second dark brand colour that still reads on both light grounds. */
+    SECOND_DARK,
+    /** The lightest brand colour: the paper. */
+    LIGHTEST,
+    /** A quiet light brand colour on which dark text still reads. */
+    SECOND_LIGHT,
+    /** The brand has no colour for this slot that reads, so black or white does it. */
+    BLACK_OR_WHITE,
+    /** The same dark or light again, since no second one reads. */
+    REPEATED_TO_STAY_LEGIBLE,
+    /** Next in the order of the palette. */
+    IN_ORDER_OF_USE,
+    /** The palette has no more colours that can be told apart: one of them, made lighter. */
+    LIGHTER_COMPANION,
+    /** The palette has no more colours that can be told apart: one of them, made darker. */
+    DARKER_COMPANION,
+    /** A brand colour that reads on both light grounds. */
+    LINK_READS,
+    /** A brand colour made darker until it reads on both light grounds. */
+    LINK_DEEPENED,
+    /** Reads on both light grounds and differs from the link. */
+    VISITED_DIFFERS
+}

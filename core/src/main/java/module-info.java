@@ -1,0 +1,13 @@
+/** Values and rules of the job. Requires nothing but java.base, so that no interface code can creep in. */
+module app.zumbido.core {
+    requires static org.jspecify;
+
+    exports app.zumbido.core.brand;
+    exports app.zumbido.core.color;
+    exports app.zumbido.core.contrast;
+    exports app.zumbido.core.extraction;
+    exports app.zumbido.core.image;
+    exports app.zumbido.core.palette;
+    exports app.zumbido.core.theme;
+    exports app.zumbido.core.type;
+}

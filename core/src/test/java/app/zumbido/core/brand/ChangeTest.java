@@ -1,0 +1,103 @@
+package app.zumbido.core.brand;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.palette.UnknownSwatchException;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.ThemeSlot;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+class ChangeTest {
+    private static final Swatch NAVY = swatch(1, "Night channel", "0B2A4A");
+    private static final Swatch TEAL = swatch(2, "Harbour teal", "0F7C7A");
+    private static final Brand BRAND = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
+            .apply(new Change.AddSwatches(List.of(NAVY, TEAL)));
+
+    private static Swatch swatch(int number, String name, String hex) {
+        return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.ofHex(hex), Optional.empty());
+    }
+
+    private static List<String> names(Brand brand) {
+        return brand.palette().swatches().stream().map(Swatch::name).toList();
+    }
+
+    @Test
+    void everyChangeMakesOneNewRevision() {
+        assertThat(BRAND.revision()).isEqualTo(2);
+        assertThat(BRAND.apply(new Change.RenameBrand("Ostrel")).revision()).isEqualTo(3);
+    }
+
+    @Test
+    void keepsTheOldBrandAsItWas() {
+        BRAND.apply(new Change.RemoveSwatch(NAVY.id()));
+        assertThat(names(BRAND)).containsExactly("Night channel", "Harbour teal");
+    }
+
+    @Test
+    void movesRenamesAndRecolors() {
+        Brand brand = BRAND.apply(new Change.MoveSwatch(TEAL.id(), 0))
+                .apply(new Change.RenameSwatch(TEAL.id(), "Sea green"))
+                .apply(new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C")));
+        assertThat(names(brand)).containsExactly("Sea green", "Night channel");
+        assertThat(brand.palette().get(TEAL.id()).color().hex()).isEqualTo("#138F8C");
+    }
+
+    @Test
+    void aSlotFollowsItsSwatch() {
+        Brand brand = BRAND.apply(new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(TEAL.id())))
+                .apply(new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C")));
+        assertThat(brand.theme()
+                        .resolve(brand.palette())
+                        .get(ThemeSlot.ACCENT_1)
+                        .hex())
+                .isEqualTo("#138F8C");
+    }
+
+    @Test
+    void aSlotKeepsTheColorOfASwatchThatLeaves() {
+        Brand brand = BRAND.apply(new Change.ApplySuggestion(Suggestion.from(BRAND.palette())));
+        Brand without = brand.apply(new Change.RemoveSwatch(TEAL.id()));
+        assertThat(without.theme().resolve(without.palette()))
+                .isEqualTo(brand.theme().resolve(brand.palette()));
+        assertThat(without.theme().slots().values())
+                .noneMatch(s -> s.fill().follows().equals(Optional.of(TEAL.id())));
+    }
+
+    @Test
+    void refusesASwatchThatIsNotThere() {
+        SwatchId unknown = new SwatchId(new UUID(9, 9));
+        assertThatThrownBy(() -> BRAND.apply(new Change.RenameSwatch(unknown, "x")))
+                .isInstanceOf(UnknownSwatchException.class);
+        assertThatThrownBy(() -> BRAND.apply(new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(unknown))))
+                .isInstanceOf(UnknownSwatchException.class);
+    }
+
+    @Test
+    void refusesNamesThatAreNone() {
+        assertThatThrownBy(() -> BRAND.apply(new Change.RenameBrand(" "))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> BRAND.apply(new Change.SetShortCode(Optional.of("o f"))))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void notesWhatWasBeforeAndAfter() {
+        TrailNote note = new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C")).note(BRAND);
+        assertThat(note.kind()).isEqualTo(ChangeKind.SWATCH_RECOLORED);
+        assertThat(note.subject()).contains("Harbour teal");
+        assertThat(note.from()).contains("0F7C7A");
+        assertThat(note.to()).contains("138F8C");
+        assertThat(note.color()).contains(Rgb.ofHex("138F8C"));
+
+        TrailNote moved = new Change.MoveSwatch(TEAL.id(), 0).note(BRAND);
+        assertThat(List.of(moved.from().orElseThrow(), moved.to().orElseThrow()))
+                .containsExactly("2", "1");
+    }
+}

@@ -1,0 +1,71 @@
+package app.zumbido.core.color;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The notations of W3C CSS Color Module Level 4, 5.1 and 5.2. */
+class ColorCodeTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "#0B2A4A|#0B2A4A",
+                "0b2a4a|#0B2A4A",
+                " #0b2A4a |#0B2A4A",
+                "#fa0|#FFAA00",
+                "FA0|#FFAA00",
+                "rgb(11, 42, 74)|#0B2A4A",
+                "rgb(11 42 74)|#0B2A4A",
+                "RGB(11,42,74)|#0B2A4A",
+                "rgb(100%, 50%, 0%)|#FF8000",
+                "rgb(10.5 0 0)|#0B0000"
+            })
+    void readsWhatPeopleType(String text, String hex) {
+        assertThat(ColorCode.parse(text).orElseThrow().hex()).isEqualTo(hex);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "#",
+                "#12",
+                "#12345",
+                "#1234567",
+                "#GGGGGG",
+                "rgb(1,2)",
+                "rgb(1,2,3,4)",
+                "rgb(256,0,0)",
+                "rgb(-1,0,0)",
+                "rgb(1,2,3",
+                "rgb()",
+                "rgb(1..2 0 0)",
+                "teal-ish",
+                "٣٣٣"
+            })
+    void saysNothingToWhatIsNoCode(String text) {
+        assertThat(ColorCode.parse(text)).isEmpty();
+    }
+
+    @Test
+    void writesTheCodesThatArePasted() {
+        Rgb navy = Rgb.ofHex("0B2A4A");
+        assertThat(navy.hex()).isEqualTo("#0B2A4A");
+        assertThat(navy.digits()).isEqualTo("0B2A4A");
+        assertThat(ColorCode.rgbFunction(navy)).isEqualTo("rgb(11 42 74)");
+        assertThat(ColorCode.hslFunction(navy)).isEqualTo("hsl(210 74% 17%)");
+        assertThat(ColorCode.hslFunction(Rgb.WHITE)).isEqualTo("hsl(0 0% 100%)");
+    }
+
+    @Test
+    void refusesWhatCannotBeAColor() {
+        assertThatThrownBy(() -> new Rgb(0, 256, 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Rgb.ofHex("nothing")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Fraction.of(1.1)).isInstanceOf(IllegalArgumentException.class);
+    }
+}

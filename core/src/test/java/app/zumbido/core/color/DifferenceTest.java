@@ -1,0 +1,26 @@
+package app.zumbido.core.color;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+
+class DifferenceTest {
+    @ParameterizedTest
+    @CsvFileSource(resources = "ciede2000-pairs.csv", numLinesToSkip = 5)
+    void agreesWithThePublishedPairs(
+            double l1, double a1, double b1, double l2, double a2, double b2, double difference) {
+        Lab one = new Lab(l1, a1, b1);
+        Lab other = new Lab(l2, a2, b2);
+        assertThat(Difference.between(one, other)).isCloseTo(difference, within(1e-4));
+        assertThat(Difference.between(other, one)).isCloseTo(difference, within(1e-4));
+    }
+
+    @Test
+    void isNothingBetweenEqualColors() {
+        Rgb teal = Rgb.ofHex("0F7C7A");
+        assertThat(Difference.between(teal, teal)).isZero();
+    }
+}

@@ -1,0 +1,107 @@
+package app.zumbido.core.extraction;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.image.Pixels;
+import java.util.Arrays;
+import java.util.Random;
+
+/** Draws pictures with known colours: shapes are smoothed by taking 4 x 4 points in every pixel. */
+final class Drawing {
+    private static final int POINTS = 4;
+
+    private final int width;
+    private final int height;
+    private final int[] argb;
+
+    Drawing(int width, int height, int ground) {
+        this.width = width;
+        this.height = height;
+        argb = new int[width * height];
+        Arrays.fill(argb, ground);
+    }
+
+    static Drawing on(int width, int height, String ground) {
+        return new Drawing(width, height, 0xFF000000 | Rgb.ofHex(ground).packed());
+    }
+
+    static Drawing onNothing(int width, int height) {
+        return new Drawing(width, height, 0);
+    }
+
+    interface Shape {
+        boolean covers(double x, double y);
+    }
+
+    Drawing disc(String hex, double cx, double cy, double radius) {
+        return fill(hex, (x, y) -> Math.hypot(x - cx, y - cy) < radius);
+    }
+
+    Drawing box(String hex, double left, double top, double right, double bottom) {
+        return fill(hex, (x, y) -> x >= left && x < right && y >= top && y < bottom);
+    }
+
+    /** A wave of the given thickness across the whole width. */
+    Drawing wave(String hex, double middle, double thickness) {
+        return fill(hex, (x, y) -> Math.abs(y - middle - 12 * Math.sin(x / 19)) < thickness / 2);
+    }
+
+    Drawing fill(String hex, Shape shape) {
+        int color = Rgb.ofHex(hex).packed();
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                int hits = 0;
+                for (int p = 0; p < POINTS * POINTS; p++) {
+                    double px = x + (p % POINTS + 0.5) / POINTS;
+                    double py = y + (p / POINTS + 0.5) / POINTS;
+                    hits += shape.covers(px, py) ? 1 : 0;
+                }
+                lay(y * width + x, color, hits / (double) (POINTS * POINTS));
+            }
+        }
+        return this;
+    }
+
+    private void lay(int index, int color, double coverage) {
+        int under = argb[index];
+        double underAlpha = (under >>> 24) / 255.0 * (1 - coverage);
+        double alpha = coverage + underAlpha;
+        if (coverage == 0) {
+            return;
+        }
+        int mixed = (int) Math.round(alpha * 255) << 24;
+        for (int shift = 16; shift >= 0; shift -= 8) {
+            double channel = ((color >> shift & 0xFF) * coverage + (under >> shift & 0xFF) * underAlpha) / alpha;
+            mixed |= (int) Math.round(channel) << shift;
+        }
+        argb[index] = mixed;
+    }
+
+    /** @param strength most that a channel is moved, of 255 */
+    Drawing noise(int strength, long seed) {
+        Random random = new Random(seed);
+        for (int i = 0; i < argb.length; i++) {
+            int noisy = argb[i] & 0xFF000000;
+            for (int shift = 16; shift >= 0; shift -= 8) {
+                int channel = (argb[i] >> shift & 0xFF) + random.nextInt(2 * strength + 1) - strength;
+                noisy |= Math.max(0, Math.min(255, channel)) << shift;
+            }
+            argb[i] = noisy;
+        }
+        return this;
+    }
+
+    /** Every pixel becomes a block of the given side, as in a badly enlarged logo. */
+    Drawing enlarged(int times) {
+        Drawing large = new Drawing(width * times, height * times, 0);
+        for (int y = 0; y < large.height; y++) {
+            for (int x = 0; x < large.width; x++) {
+                large.argb[y * large.width + x] = argb[y / times * width + x / times];
+            }
+        }
+        return large;
+    }
+
+    Pixels pixels() {
+        return Pixels.wrap(width, height, argb);
+    }
+}

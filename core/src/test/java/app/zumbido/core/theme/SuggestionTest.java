@@ -1,0 +1,141 @@
+package app.zumbido.core.theme;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class SuggestionTest {
+    private static final String FERRY = "0B2A4A 0F7C7A F2682A 5B6670 EAF3F2 FFFFFF";
+
+    private static Palette palette(String hexes) {
+        List<Swatch> swatches = new ArrayList<>();
+        for (String hex : hexes.isBlank() ? new String[0] : hexes.split(" ")) {
+            SwatchId id = new SwatchId(new UUID(0, swatches.size() + 1));
+            swatches.add(new Swatch(id, hex, Rgb.ofHex(hex), Optional.empty()));
+        }
+        return new Palette(swatches);
+    }
+
+    private static Map<ThemeSlot, Rgb> suggested(String hexes) {
+        Palette palette = palette(hexes);
+        return Theme.empty(new UUID(0, 0), "Test")
+                .with(Suggestion.from(palette))
+                .resolve(palette);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "FFFFFF", "000000", "0F7C7A", "FFD400 FF00B0", FERRY, "F8E8A0 FFE0F0 E0F0FF", "777777"})
+    void fillsEverySlotWithAReason(String hexes) {
+        assertThat(suggested(hexes)).hasSize(12);
+        assertThat(Suggestion.from(palette(hexes)).values())
+                .allSatisfy(setting -> assertThat(setting.reason()).isPresent());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "FFFFFF", "000000", "0F7C7A", "FFD400 FF00B0", FERRY, "F8E8A0 FFE0F0 E0F0FF", "777777"})
+    void keepsTextAndLinksLegibleOnBothLightGrounds(String hexes) {
+        Map<ThemeSlot, Rgb> theme = suggested(hexes);
+        for (ThemeSlot ground : List.of(ThemeSlot.LIGHT_1, ThemeSlot.LIGHT_2)) {
+            for (ThemeSlot text :
+                    List.of(ThemeSlot.DARK_1, ThemeSlot.DARK_2, ThemeSlot.HYPERLINK, ThemeSlot.FOLLOWED_HYPERLINK)) {
+                assertThat(ContrastRatio.between(theme.get(text), theme.get(ground))
+                                .value())
+                        .as(text + " on " + ground)
+                        .isGreaterThanOrEqualTo(4.5);
+            }
+        }
+        assertThat(theme.get(ThemeSlot.HYPERLINK)).isNotEqualTo(theme.get(ThemeSlot.FOLLOWED_HYPERLINK));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0F7C7A", "FFD400 FF00B0", FERRY})
+    void givesSixAccentsThatDiffer(String hexes) {
+        Map<ThemeSlot, Rgb> theme = suggested(hexes);
+        assertThat(new HashSet<>(ThemeSlot.ACCENTS.stream().map(theme::get).toList()))
+                .hasSize(6);
+    }
+
+    @Test
+    void takesTheAccentsInOrderOfUse() {
+        Map<ThemeSlot, Rgb> theme = suggested(FERRY);
+        assertThat(ThemeSlot.ACCENTS.subList(0, 4).stream()
+                        .map(slot -> theme.get(slot).digits()))
+                .containsExactly("0B2A4A", "0F7C7A", "F2682A", "5B6670");
+    }
+
+    @Test
+    void bringsNothingInButBlackAndWhite() {
+        for (SlotSetting setting : Suggestion.from(palette("0F7C7A F2682A")).values()) {
+            if (setting.fill() instanceof SlotFill.Fixed fixed) {
+                assertThat(fixed.color()).isIn(Rgb.BLACK, Rgb.WHITE);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0", "5B6670 777777 888888 999999"})
+    void findsTheCheapestTextBlockOfAll(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes));
+        double cheapest = Double.POSITIVE_INFINITY;
+        List<Ink> inks = TextBlock.candidates(brand);
+        for (Ink a : inks) {
+            for (Ink b : inks) {
+                for (Ink c : inks) {
+                    for (Ink d : inks) {
+                        cheapest = Math.min(cheapest, new TextBlock(a, b, c, d).cost());
+                    }
+                }
+            }
+        }
+        assertThat(TextBlock.best(brand).cost()).isCloseTo(cheapest, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0", "0F7C7A 107D7B 0F7C7B 5B6670"})
+    void findsTheCheapestChoiceOfAccentsOfAll(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes));
+        TextBlock text = TextBlock.best(brand);
+        List<Ink> eligible = Accents.eligible(brand, text);
+        double cheapest = 0;
+        for (int subset = 0; subset < 1 << eligible.size(); subset++) {
+            List<Ink> chosen = new ArrayList<>();
+            for (int i = 0; i < eligible.size(); i++) {
+                if ((subset >> i & 1) == 1) {
+                    chosen.add(eligible.get(i));
+                }
+            }
+            cheapest = Math.min(cheapest, Accents.cost(chosen, text));
+        }
+        assertThat(Accents.cost(Accents.choose(eligible, text), text)).isCloseTo(cheapest, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0"})
+    void findsTheCheapestLinksOfAll(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes));
+        TextBlock text = TextBlock.best(brand);
+        double cheapest = Double.POSITIVE_INFINITY;
+        for (Ink link : Links.candidates(brand, text)) {
+            for (Ink visited : Links.candidates(brand, text)) {
+                cheapest = Math.min(cheapest, new Links(link, visited).cost(text));
+            }
+        }
+        assertThat(Links.best(brand, text).cost(text)).isCloseTo(cheapest, within(1e-9));
+    }
+}

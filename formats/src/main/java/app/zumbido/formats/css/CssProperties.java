@@ -1,0 +1,100 @@
+package app.zumbido.formats.css;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.theme.ThemeSlot;
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The brand as CSS custom properties. Source: W3C CSS Custom Properties for Cascading Variables Module Level 1, 2.
+ * Names are plain letters, digits and hyphens, never empty, and each comes once.
+ */
+public final class CssProperties {
+    private CssProperties() {}
+
+    /** @return a stylesheet with one rule on {@code :root} */
+    public static String write(Brand brand) {
+        Set<String> taken = new HashSet<>();
+        List<String> lines = new ArrayList<>();
+        lines.add("/* " + comment(brand.name()) + ": palette and theme */");
+        lines.add(":root {");
+        for (Swatch swatch : brand.palette().swatches()) {
+            lines.add(property(unique(prefix(brand) + ident(swatch.name(), "swatch"), taken), swatch.color()));
+        }
+        Map<ThemeSlot, Rgb> theme = brand.theme().resolve(brand.palette());
+        theme.forEach((slot, color) ->
+                lines.add(property(unique(prefix(brand) + "theme-" + slotName(slot), taken), color)));
+        lines.add("  --" + unique(prefix(brand) + "font-heading", taken) + ": "
+                + string(brand.theme().fonts().heading()) + ";");
+        lines.add("  --" + unique(prefix(brand) + "font-body", taken) + ": "
+                + string(brand.theme().fonts().body()) + ";");
+        lines.add("}");
+        return String.join("\n", lines) + "\n";
+    }
+
+    private static String property(String name, Rgb color) {
+        return "  --" + name + ": " + color.hex() + ";";
+    }
+
+    private static String prefix(Brand brand) {
+        return brand.shortCode().map(code -> ident(code, "brand") + "-").orElse("");
+    }
+
+    private static String slotName(ThemeSlot slot) {
+        return slot.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** @param otherwise what stands where no letter or digit is left */
+    static String ident(String text, String otherwise) {
+        String plain = Normalizer.normalize(text, Normalizer.Form.NFD).toLowerCase(Locale.ROOT);
+        StringBuilder ident = new StringBuilder();
+        plain.chars().forEach(c -> {
+            boolean letterOrDigit = c >= 'a' && c <= 'z' || c >= '0' && c <= '9';
+            boolean mark = Character.getType(c) == Character.NON_SPACING_MARK;
+            if (letterOrDigit) {
+                ident.append((char) c);
+            } else if (!mark && !ident.isEmpty() && ident.charAt(ident.length() - 1) != '-') {
+                ident.append('-');
+            }
+        });
+        while (!ident.isEmpty() && ident.charAt(ident.length() - 1) == '-') {
+            ident.setLength(ident.length() - 1);
+        }
+        return ident.isEmpty() ? otherwise : ident.toString();
+    }
+
+    private static String unique(String name, Set<String> taken) {
+        String result = name;
+        for (int number = 2; !taken.add(result); number++) {
+            result = name + "-" + number;
+        }
+        return result;
+    }
+
+    private static String comment(String text) {
+        return text.replace("*/", "* /");
+    }
+
+    /** Source: W3C CSS Object Model, 2.1, 'serialize a string'. */
+    private static String string(String text) {
+        StringBuilder result = new StringBuilder("\"");
+        text.codePoints().forEach(c -> {
+            if (c < 0x20 || c == 0x7F) {
+                result.append('\\').append(Integer.toHexString(c)).append(' ');
+            } else {
+                if (c == '"' || c == '\\') {
+                    result.append('\\');
+                }
+                result.appendCodePoint(c);
+            }
+        });
+        return result.append('"').toString();
+    }
+}

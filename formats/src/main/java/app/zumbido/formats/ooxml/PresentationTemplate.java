@@ -1,0 +1,135 @@
+package app.zumbido.formats.ooxml;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.UnfilledSlotsException;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.util.Date;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.poi.openxml4j.exceptions.InvalidFormatException;
+import org.apache.poi.openxml4j.opc.OPCPackage;
+import org.apache.poi.openxml4j.opc.PackagePart;
+import org.apache.xmlbeans.XmlException;
+import org.openxmlformats.schemas.drawingml.x2006.main.ThemeDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.CTPresentation;
+import org.openxmlformats.schemas.presentationml.x2006.main.CTShape;
+import org.openxmlformats.schemas.presentationml.x2006.main.CTSlideLayoutIdList;
+import org.openxmlformats.schemas.presentationml.x2006.main.CTSlideLayoutIdListEntry;
+import org.openxmlformats.schemas.presentationml.x2006.main.CTSlideMasterIdListEntry;
+import org.openxmlformats.schemas.presentationml.x2006.main.PresentationDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.SldDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.SldLayoutDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.SldMasterDocument;
+
+/**
+ * A widescreen (16:9) presentation template: a title, a content and a chart layout that take every colour and font
+ * from the theme. Only the theme part and the title on the first slide are the brand's.
+ */
+public final class PresentationTemplate {
+    private static final List<PresentationPart> LAYOUTS =
+            List.of(PresentationPart.LAYOUT_TITLE, PresentationPart.LAYOUT_CONTENT, PresentationPart.LAYOUT_CHART);
+
+    /** Ids of masters and layouts share one space that begins here: ECMA-376 Part 1, 19.7.6 and 19.7.7. */
+    private static final long FIRST_MASTER_ID = 2_147_483_648L;
+    /** Ids of slides begin here: ECMA-376 Part 1, 19.7.13. */
+    private static final long FIRST_SLIDE_ID = 256;
+
+    private PresentationTemplate() {}
+
+    /**
+     * @param time written into the file; the same brand and time make the same bytes
+     * @return a .potx file
+     * @throws UnfilledSlotsException if a theme slot is empty: document programs know no such thing
+     */
+    public static byte[] wide(Brand brand, Instant time) {
+        List<ThemeSlot> unfilled = brand.theme().unfilled();
+        if (!unfilled.isEmpty()) {
+            throw new UnfilledSlotsException(unfilled);
+        }
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (OPCPackage pkg = OPCPackage.create(bytes)) {
+            addParts(pkg, brand);
+            pkg.getPackageProperties().setTitleProperty(brand.name());
+            pkg.getPackageProperties().setCreatedProperty(Optional.of(Date.from(time)));
+            pkg.getPackageProperties().setModifiedProperty(Optional.of(Date.from(time)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (XmlException | InvalidFormatException e) {
+            throw new IllegalStateException("A part that ships with us is wrong", e);
+        }
+        return ReproducibleZip.at(time, bytes.toByteArray());
+    }
+
+    private static void addParts(OPCPackage pkg, Brand brand) throws IOException, XmlException {
+        PackagePart presentation = PresentationPart.PRESENTATION.createIn(pkg);
+        PresentationPart.PRESENTATION.linkFrom(pkg);
+        PackagePart master = PresentationPart.MASTER.createIn(pkg);
+        PresentationPart.THEME.createIn(pkg);
+        PresentationPart.THEME.linkFrom(master);
+
+        SldMasterDocument masterDocument;
+        try (InputStream in = PresentationPart.MASTER.resource()) {
+            masterDocument = SldMasterDocument.Factory.parse(in);
+        }
+        CTSlideLayoutIdList layoutIds = masterDocument.getSldMaster().addNewSldLayoutIdLst();
+        for (PresentationPart layout : LAYOUTS) {
+            PresentationPart.MASTER.linkFrom(layout.createIn(pkg));
+            CTSlideLayoutIdListEntry entry = layoutIds.addNewSldLayoutId();
+            entry.setId(FIRST_MASTER_ID + layoutIds.sizeOfSldLayoutIdArray());
+            entry.setId2(layout.linkFrom(master));
+            try (InputStream in = layout.resource()) {
+                layout.write(pkg, SldLayoutDocument.Factory.parse(in));
+            }
+        }
+        PresentationPart.MASTER.write(pkg, masterDocument);
+        PresentationPart.LAYOUT_TITLE.linkFrom(PresentationPart.SLIDE_TITLE.createIn(pkg));
+        writeTheme(pkg, brand);
+        writeFirstSlide(pkg, brand);
+        writePresentation(pkg, presentation);
+    }
+
+    private static void writeTheme(OPCPackage pkg, Brand brand) throws IOException, XmlException {
+        Map<ThemeSlot, Rgb> colors = brand.theme().resolve(brand.palette());
+        try (InputStream in = PresentationPart.THEME.resource()) {
+            ThemeDocument theme = ThemeDocument.Factory.parse(in);
+            ThemePart.fill(
+                    theme.getTheme(),
+                    brand.theme().name(),
+                    colors,
+                    brand.theme().fonts());
+            PresentationPart.THEME.write(pkg, theme);
+        }
+    }
+
+    private static void writeFirstSlide(OPCPackage pkg, Brand brand) throws IOException, XmlException {
+        try (InputStream in = PresentationPart.SLIDE_TITLE.resource()) {
+            SldDocument slide = SldDocument.Factory.parse(in);
+            CTShape title = slide.getSld().getCSld().getSpTree().getSpArray(0);
+            title.getTxBody().getPArray(0).getRArray(0).setT(brand.name());
+            PresentationPart.SLIDE_TITLE.write(pkg, slide);
+        }
+    }
+
+    private static void writePresentation(OPCPackage pkg, PackagePart part) throws IOException, XmlException {
+        try (InputStream in = PresentationPart.PRESENTATION.resource()) {
+            PresentationDocument document = PresentationDocument.Factory.parse(in);
+            CTPresentation presentation = document.getPresentation();
+            CTSlideMasterIdListEntry master =
+                    presentation.addNewSldMasterIdLst().addNewSldMasterId();
+            master.setId(FIRST_MASTER_ID);
+            master.setId2(PresentationPart.MASTER.linkFrom(part));
+            PresentationPart.THEME.linkFrom(part);
+            var slide = presentation.addNewSldIdLst().addNewSldId();
+            slide.setId(FIRST_SLIDE_ID);
+            slide.setId2(PresentationPart.SLIDE_TITLE.linkFrom(part));
+            PresentationPart.PRESENTATION.write(pkg, document);
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package app.zumbido.formats.ooxml;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FontPair;
+import java.util.Map;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTColor;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTColorScheme;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTFontScheme;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTOfficeStyleSheet;
+
+/** Writes name, colours and fonts into a theme part. Source: ECMA-376 Part 1, 20.1.6. */
+final class ThemePart {
+    private ThemePart() {}
+
+    /** @param colors all twelve slots */
+    static void fill(CTOfficeStyleSheet theme, String name, Map<ThemeSlot, Rgb> colors, FontPair fonts) {
+        theme.setName(name);
+        CTColorScheme scheme = theme.getThemeElements().getClrScheme();
+        scheme.setName(name);
+        for (ThemeSlot slot : ThemeSlot.values()) {
+            Rgb rgb = colors.get(slot);
+            byte[] value = {(byte) rgb.red(), (byte) rgb.green(), (byte) rgb.blue()};
+            color(scheme, slot).getSrgbClr().setVal(value);
+        }
+        CTFontScheme fontScheme = theme.getThemeElements().getFontScheme();
+        fontScheme.setName(name);
+        fontScheme.getMajorFont().getLatin().setTypeface(fonts.heading());
+        fontScheme.getMinorFont().getLatin().setTypeface(fonts.body());
+    }
+
+    private static CTColor color(CTColorScheme scheme, ThemeSlot slot) {
+        return switch (slot) {
+            case DARK_1 -> scheme.getDk1();
+            case LIGHT_1 -> scheme.getLt1();
+            case DARK_2 -> scheme.getDk2();
+            case LIGHT_2 -> scheme.getLt2();
+            case ACCENT_1 -> scheme.getAccent1();
+            case ACCENT_2 -> scheme.getAccent2();
+            case ACCENT_3 -> scheme.getAccent3();
+            case ACCENT_4 -> scheme.getAccent4();
+            case ACCENT_5 -> scheme.getAccent5();
+            case ACCENT_6 -> scheme.getAccent6();
+            case HYPERLINK -> scheme.getHlink();
+            case FOLLOWED_HYPERLINK -> scheme.getFolHlink();
+        };
+    }
+}

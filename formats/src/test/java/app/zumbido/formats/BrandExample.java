@@ -1,0 +1,35 @@
+package app.zumbido.formats;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Change;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.Suggestion;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** The invented ferry line, with every slot filled. */
+public final class BrandExample {
+    private BrandExample() {}
+
+    public static Brand ferries() {
+        return brand("Ostrel Ferries", "Night channel 0B2A4A", "Harbour teal 0F7C7A", "Buoy orange F2682A");
+    }
+
+    /** @param swatches a name, a blank and six digits each */
+    public static Brand brand(String name, String... swatches) {
+        List<Swatch> list = new ArrayList<>();
+        for (String swatch : swatches) {
+            int blank = swatch.lastIndexOf(' ');
+            SwatchId id = new SwatchId(new UUID(0, list.size() + 1));
+            Rgb color = Rgb.ofHex(swatch.substring(blank + 1));
+            list.add(new Swatch(id, swatch.substring(0, blank), color, Optional.empty()));
+        }
+        return Brand.begin(new UUID(1, 1), name, Optional.of("OF"), new UUID(1, 2))
+                .apply(new Change.DraftBrand("logo.png", list, Suggestion.from(new Palette(list))));
+    }
+}

@@ -1,0 +1,165 @@
+package app.zumbido.formats.ooxml;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.UnfilledSlotsException;
+import app.zumbido.formats.BrandExample;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.zip.ZipInputStream;
+import org.apache.xmlbeans.XmlError;
+import org.apache.xmlbeans.XmlObject;
+import org.apache.xmlbeans.XmlOptions;
+import org.docx4j.dml.CTColorScheme;
+import org.docx4j.openpackaging.packages.PresentationMLPackage;
+import org.docx4j.openpackaging.parts.PartName;
+import org.docx4j.openpackaging.parts.ThemePart;
+import org.junit.jupiter.api.Test;
+import org.openxmlformats.schemas.drawingml.x2006.main.ThemeDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.PresentationDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.SldDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.SldLayoutDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.SldMasterDocument;
+
+class PresentationTemplateTest {
+    private static final Instant TIME = Instant.parse("2026-03-01T08:00:00Z");
+    private static final Brand BRAND = BrandExample.ferries();
+
+    private static Map<String, byte[]> parts(byte[] file) throws IOException {
+        Map<String, byte[]> parts = new LinkedHashMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
+            for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                parts.put(entry.getName(), zip.readAllBytes());
+            }
+        }
+        return parts;
+    }
+
+    private static XmlObject parse(String name, byte[] part) throws Exception {
+        var in = new ByteArrayInputStream(part);
+        if (name.startsWith("ppt/theme/theme")) {
+            return ThemeDocument.Factory.parse(in);
+        }
+        if (name.startsWith("ppt/slideMasters/slide")) {
+            return SldMasterDocument.Factory.parse(in);
+        }
+        if (name.startsWith("ppt/slideLayouts/slide")) {
+            return SldLayoutDocument.Factory.parse(in);
+        }
+        return name.startsWith("ppt/slides/slide")
+                ? SldDocument.Factory.parse(in)
+                : PresentationDocument.Factory.parse(in);
+    }
+
+    /** The schemas of ISO/IEC 29500 as the full schema jar of the OOXML library carries them. */
+    @Test
+    void everyPartIsValidAgainstTheSchemas() throws Exception {
+        List<XmlError> errors = new ArrayList<>();
+        int validated = 0;
+        for (var part : parts(PresentationTemplate.wide(BRAND, TIME)).entrySet()) {
+            if (part.getKey().startsWith("ppt/") && !part.getKey().contains("_rels")) {
+                parse(part.getKey(), part.getValue()).validate(new XmlOptions().setErrorListener(errors));
+                validated++;
+            }
+        }
+        assertThat(errors).isEmpty();
+        assertThat(validated).isEqualTo(7);
+    }
+
+    @Test
+    void isATemplateByItsContentType() throws IOException {
+        String types = new String(
+                parts(PresentationTemplate.wide(BRAND, TIME)).get("[Content_Types].xml"), StandardCharsets.UTF_8);
+        assertThat(types)
+                .contains("application/vnd.openxmlformats-officedocument.presentationml.template.main+xml")
+                .doesNotContain("presentation.main+xml");
+    }
+
+    @Test
+    void setsNoColorByHandOutsideTheTheme() throws IOException {
+        Map<String, byte[]> parts = parts(PresentationTemplate.wide(BRAND, TIME));
+        parts.remove("ppt/theme/theme1.xml");
+        assertThat(parts.values())
+                .allSatisfy(part -> assertThat(new String(part, StandardCharsets.UTF_8))
+                        .doesNotContainPattern("srgbClr|sysClr|prstClr|hslClr|scrgbClr"));
+    }
+
+    @Test
+    void opensInASecondLibraryWithTheTwelveColorsInTheirSlots() throws Exception {
+        var opened = PresentationMLPackage.load(new ByteArrayInputStream(PresentationTemplate.wide(BRAND, TIME)));
+        ThemePart part = (ThemePart) opened.getParts().get(new PartName("/ppt/theme/theme1.xml"));
+        CTColorScheme read = part.getContents().getThemeElements().getClrScheme();
+        Map<ThemeSlot, Rgb> expected = BRAND.theme().resolve(BRAND.palette());
+
+        List<String> colors = List.of(
+                read.getDk1().getSrgbClr().getVal(),
+                read.getLt1().getSrgbClr().getVal(),
+                read.getDk2().getSrgbClr().getVal(),
+                read.getLt2().getSrgbClr().getVal(),
+                read.getAccent1().getSrgbClr().getVal(),
+                read.getAccent2().getSrgbClr().getVal(),
+                read.getAccent3().getSrgbClr().getVal(),
+                read.getAccent4().getSrgbClr().getVal(),
+                read.getAccent5().getSrgbClr().getVal(),
+                read.getAccent6().getSrgbClr().getVal(),
+                read.getHlink().getSrgbClr().getVal(),
+                read.getFolHlink().getSrgbClr().getVal());
+        assertThat(colors.stream().map(Rgb::ofHex)).containsExactlyElementsOf(expected.values());
+        assertThat(part.getContents().getName()).isEqualTo("Ostrel Ferries");
+        var fonts = part.getContents().getThemeElements().getFontScheme();
+        assertThat(fonts.getMajorFont().getLatin().getTypeface())
+                .isEqualTo(BRAND.theme().fonts().heading());
+        assertThat(fonts.getMinorFont().getLatin().getTypeface())
+                .isEqualTo(BRAND.theme().fonts().body());
+    }
+
+    @Test
+    void hasATitleAContentAndAChartLayoutOnAWidePage() throws Exception {
+        Map<String, byte[]> parts = parts(PresentationTemplate.wide(BRAND, TIME));
+        List<String> types = new ArrayList<>();
+        for (int i = 1; i <= 3; i++) {
+            SldLayoutDocument layout = (SldLayoutDocument)
+                    parse("ppt/slideLayouts/slide", parts.get("ppt/slideLayouts/slideLayout" + i + ".xml"));
+            types.add(layout.getSldLayout().getType().toString());
+        }
+        assertThat(types).containsExactly("title", "obj", "chart");
+
+        var size = ((PresentationDocument) parse("presentation", parts.get("ppt/presentation.xml")))
+                .getPresentation()
+                .getSldSz();
+        assertThat((double) size.getCx() / size.getCy()).isEqualTo(16.0 / 9);
+    }
+
+    @Test
+    void keepsTheBrandsNameWhateverIsInIt() throws Exception {
+        Brand brand = BrandExample.brand("Föhr & <Söhne> \"Nord\"", "Blau 123456");
+        var opened = PresentationMLPackage.load(new ByteArrayInputStream(PresentationTemplate.wide(brand, TIME)));
+        ThemePart part = (ThemePart) opened.getParts().get(new PartName("/ppt/theme/theme1.xml"));
+        assertThat(part.getContents().getName()).isEqualTo("Föhr & <Söhne> \"Nord\"");
+    }
+
+    @Test
+    void makesTheSameBytesFromTheSameBrand() {
+        assertThat(PresentationTemplate.wide(BRAND, TIME)).isEqualTo(PresentationTemplate.wide(BRAND, TIME));
+    }
+
+    @Test
+    void refusesAThemeWithEmptySlots() {
+        Brand empty = Brand.begin(new UUID(1, 1), "New", Optional.empty(), new UUID(1, 2));
+        assertThatThrownBy(() -> PresentationTemplate.wide(empty, TIME))
+                .isInstanceOfSatisfying(
+                        UnfilledSlotsException.class, e -> assertThat(e.slots()).hasSize(12));
+    }
+}

@@ -1,0 +1,20 @@
+package app.zumbido.formats.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.zumbido.formats.BrandExample;
+import org.junit.jupiter.api.Test;
+
+class CodeSheetTest {
+    @Test
+    void listsEveryCodeInColumns() {
+        String text = CodeSheet.write(BrandExample.ferries());
+        assertThat(text)
+                .startsWith("Ostrel Ferries\n\nPalette\n")
+                .contains("  OF Night channel    #0B2A4A  rgb(11 42 74)     hsl(210 74% 17%)\n")
+                .contains("\nTheme Ostrel Ferries\n")
+                .contains("  Followed hyperlink  ")
+                .contains("  Heading  Trebuchet MS\n");
+        assertThat(text.lines().filter(line -> line.contains("#"))).hasSize(3 + 12);
+    }
+}

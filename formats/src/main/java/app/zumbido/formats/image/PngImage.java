@@ -2,6 +2,8 @@ package app.zumbido.formats.image;
 
 import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.awt.image.PixelInterleavedSampleModel;
@@ -117,6 +119,38 @@ public final class PngImage {
             image.setRGB(i % width, i / width, 0xFF000000);
         }
         return encode(image);
+    }
+
+    /**
+     * @param longSide the most that the longer side may have; pixels. A smaller picture keeps its size
+     * @return a PNG of the picture
+     */
+    public static byte[] scaled(Pixels pixels, int longSide) {
+        BufferedImage image = new BufferedImage(pixels.width(), pixels.height(), BufferedImage.TYPE_INT_ARGB);
+        for (int y = 0; y < pixels.height(); y++) {
+            for (int x = 0; x < pixels.width(); x++) {
+                image.setRGB(x, y, pixels.at(x, y));
+            }
+        }
+        return encode(halved(image, longSide));
+    }
+
+    /** Halving step by step averages every pixel in, which one large step would not. */
+    private static BufferedImage halved(BufferedImage image, int longSide) {
+        BufferedImage current = image;
+        while (Math.max(current.getWidth(), current.getHeight()) > longSide) {
+            double left = (double) longSide / Math.max(current.getWidth(), current.getHeight());
+            double scale = Math.max(0.5, left);
+            int width = Math.max(1, (int) Math.round(current.getWidth() * scale));
+            int height = Math.max(1, (int) Math.round(current.getHeight() * scale));
+            BufferedImage smaller = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+            Graphics2D graphics = smaller.createGraphics();
+            graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+            graphics.drawImage(current, 0, 0, width, height, null);
+            graphics.dispose();
+            current = smaller;
+        }
+        return current;
     }
 
     public static byte[] encode(BufferedImage image) {

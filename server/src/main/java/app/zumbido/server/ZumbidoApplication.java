@@ -1,0 +1,15 @@
+package app.zumbido.server;
+
+import org.apache.ibatis.annotations.Mapper;
+import org.mybatis.spring.annotation.MapperScan;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+
+/** Starts the server. */
+@SpringBootApplication
+@MapperScan(annotationClass = Mapper.class)
+public class ZumbidoApplication {
+    public static void main(String[] args) {
+        SpringApplication.run(ZumbidoApplication.class, args);
+    }
+}

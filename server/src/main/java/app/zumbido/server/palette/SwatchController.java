@@ -1,0 +1,163 @@
+package app.zumbido.server.palette;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Change;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.palette.WorkingName;
+import app.zumbido.server.problem.Given;
+import app.zumbido.server.problem.PlainName;
+import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.storage.Ids;
+import app.zumbido.server.trail.BrandKeeper;
+import app.zumbido.server.trail.ETags;
+import app.zumbido.server.trail.IfMatch;
+import app.zumbido.server.trail.KeptBrand;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.net.URI;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/brands/{id}/swatches")
+class SwatchController {
+    private final BrandKeeper keeper;
+    private final Ids ids;
+
+    SwatchController(BrandKeeper keeper, Ids ids) {
+        this.keeper = keeper;
+        this.ids = ids;
+    }
+
+    @PostMapping
+    ResponseEntity<SwatchResponse> add(
+            @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody NewSwatch request) {
+        KeptBrand kept = keeper.change(id, ifMatch, brand -> add(brand, List.of(request)));
+        List<Swatch> swatches = kept.brand().palette().swatches();
+        Swatch added = swatches.get(swatches.size() - 1);
+        return ResponseEntity.created(URI.create("/api/brands/" + id + "/swatches/" + added.id()))
+                .eTag(ETags.of(kept.brand().revision()))
+                .body(SwatchResponse.of(added));
+    }
+
+    /** Several at once, as one step on the trail. */
+    @PostMapping("/batch")
+    ResponseEntity<BrandResponse> addAll(
+            @PathVariable UUID id,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody NewSwatches request) {
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> add(brand, request.swatches())));
+    }
+
+    private Change add(Brand brand, List<NewSwatch> requests) {
+        Set<String> names = new HashSet<>();
+        brand.palette().swatches().forEach(swatch -> names.add(swatch.name()));
+        List<Swatch> added = new ArrayList<>();
+        for (NewSwatch request : requests) {
+            Rgb color = Given.color(request.hex());
+            String name = request.name() == null
+                    ? WorkingName.of(color, names)
+                    : request.name().strip();
+            names.add(name);
+            Optional<Origin> origin = Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin);
+            added.add(new Swatch(new SwatchId(ids.next()), name, color, origin));
+        }
+        return new Change.AddSwatches(added);
+    }
+
+    @PutMapping("/{swatch}/name")
+    ResponseEntity<BrandResponse> rename(
+            @PathVariable UUID id,
+            @PathVariable UUID swatch,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody NameRequest request) {
+        Change change =
+                new Change.RenameSwatch(new SwatchId(swatch), request.name().strip());
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    @PutMapping("/{swatch}/color")
+    ResponseEntity<BrandResponse> recolor(
+            @PathVariable UUID id,
+            @PathVariable UUID swatch,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody ColorRequest request) {
+        Change change = new Change.RecolorSwatch(new SwatchId(swatch), Given.color(request.code()));
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    @PutMapping("/{swatch}/position")
+    ResponseEntity<BrandResponse> move(
+            @PathVariable UUID id,
+            @PathVariable UUID swatch,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody PositionRequest request) {
+        Change change = new Change.MoveSwatch(new SwatchId(swatch), request.position());
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    @DeleteMapping("/{swatch}")
+    ResponseEntity<BrandResponse> remove(
+            @PathVariable UUID id, @PathVariable UUID swatch, @RequestHeader("If-Match") IfMatch ifMatch) {
+        Change change = new Change.RemoveSwatch(new SwatchId(swatch));
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    /**
+     * @param hex six or three digits with or without {@code #}, or {@code rgb()}
+     * @param name absent: a working name is made from the color
+     */
+    record NewSwatch(
+            @NotNull @Size(max = 60) String hex,
+            @Nullable @PlainName(max = Swatch.LONGEST_NAME) String name,
+            @Nullable @Valid NewOrigin origin) {}
+
+    record NewSwatches(@NotEmpty @Size(max = 100) List<@Valid NewSwatch> swatches) {}
+
+    /**
+     * @param source name of the picture
+     * @param x pixels from the left
+     * @param y pixels from the top
+     */
+    record NewOrigin(
+            @NotNull @PlainName(max = 255) String source,
+            @Nullable @Min(0) Integer x,
+            @Nullable @Min(0) Integer y) {
+        Origin toOrigin() {
+            return new Origin(
+                    source,
+                    x == null ? OptionalInt.empty() : OptionalInt.of(x),
+                    y == null ? OptionalInt.empty() : OptionalInt.of(y));
+        }
+    }
+
+    record NameRequest(
+            @NotNull @PlainName(max = Swatch.LONGEST_NAME) String name) {}
+
+    /** @param code six or three digits with or without {@code #}, or {@code rgb()} */
+    record ColorRequest(@NotNull @Size(max = 60) String code) {}
+
+    /** @param position where it stands afterwards, 0 first; beyond the end means last */
+    record PositionRequest(@Min(0) int position) {}
+}

@@ -1,0 +1,16 @@
+package app.zumbido.server.palette;
+
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+public interface SwatchMapper {
+    /** @return in the order of the palette */
+    List<SwatchRow> ofBrand(@Param("brandId") UUID brandId);
+
+    void insert(SwatchRow row);
+
+    void deleteOfBrand(@Param("brandId") UUID brandId);
+}

@@ -1,0 +1,106 @@
+package app.zumbido.server.shelf;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Change;
+import app.zumbido.server.problem.PlainName;
+import app.zumbido.server.trail.BrandKeeper;
+import app.zumbido.server.trail.ETags;
+import app.zumbido.server.trail.IfMatch;
+import app.zumbido.server.trail.KeptBrand;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import java.net.URI;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/brands")
+class ShelfController {
+    private final Shelf shelf;
+    private final BrandKeeper keeper;
+
+    ShelfController(Shelf shelf, BrandKeeper keeper) {
+        this.shelf = shelf;
+        this.keeper = keeper;
+    }
+
+    @GetMapping
+    List<ShelfResponse> list(@RequestParam(defaultValue = "false") boolean deleted) {
+        return shelf.list(deleted);
+    }
+
+    @PostMapping
+    ResponseEntity<BrandResponse> begin(@Valid @RequestBody NewBrand request) {
+        KeptBrand kept = keeper.begin(request.name().strip(), Optional.ofNullable(request.shortCode()));
+        Brand brand = kept.brand();
+        return ResponseEntity.created(URI.create("/api/brands/" + brand.id()))
+                .eTag(ETags.of(brand.revision()))
+                .body(BrandResponse.of(kept));
+    }
+
+    @GetMapping("/{id}")
+    ResponseEntity<BrandResponse> brand(@PathVariable UUID id) {
+        return BrandResponse.answer(keeper.load(id));
+    }
+
+    @PatchMapping("/{id}")
+    ResponseEntity<BrandResponse> rename(
+            @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody BrandPatch request) {
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> request.change()));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch) {
+        keeper.delete(id, ifMatch);
+    }
+
+    @PostMapping("/{id}/restoration")
+    ResponseEntity<BrandResponse> putBack(@PathVariable UUID id) {
+        return BrandResponse.answer(keeper.putBack(id));
+    }
+
+    record NewBrand(
+            @NotNull @PlainName(max = Brand.LONGEST_NAME) String name,
+
+            @Nullable @Pattern(regexp = "[A-Z0-9]{1,8}", message = "must have 1 to 8 capital letters or digits")
+            String shortCode) {}
+
+    record BrandPatch(
+            @NotNull @PlainName(max = Brand.LONGEST_NAME) String name) {
+        Change change() {
+            return new Change.RenameBrand(name.strip());
+        }
+    }
+
+    /**
+     * A brand on the shelf.
+     *
+     * @param colors hex codes of its swatches, in order
+     */
+    record ShelfResponse(
+            UUID id,
+            String name,
+            @Nullable String shortCode,
+            long revision,
+            List<String> colors,
+            Instant changedAt,
+            @Nullable Instant deletedAt) {}
+}

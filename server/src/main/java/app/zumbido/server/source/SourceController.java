@@ -1,0 +1,162 @@
+package app.zumbido.server.source;
+
+import app.zumbido.core.extraction.Extraction;
+import app.zumbido.core.extraction.Order;
+import app.zumbido.core.extraction.Place;
+import app.zumbido.core.extraction.Proposal;
+import app.zumbido.core.extraction.Reading;
+import app.zumbido.core.extraction.SampleArea;
+import app.zumbido.server.problem.Given;
+import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.trail.IfMatch;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.net.URI;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+@RestController
+@RequestMapping("/api/brands/{id}")
+class SourceController {
+    private final SourceService service;
+
+    SourceController(SourceService service) {
+        this.service = service;
+    }
+
+    @GetMapping("/sources")
+    List<SourceResponse> list(@PathVariable UUID id) {
+        return service.list(id).stream().map(SourceResponse::of).toList();
+    }
+
+    @PostMapping(path = "/sources", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    ResponseEntity<SourceResponse> add(@PathVariable UUID id, @RequestPart("file") MultipartFile file)
+            throws IOException {
+        String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
+        SourceRow row = service.add(id, name, file.getBytes());
+        return ResponseEntity.created(URI.create("/api/brands/" + id + "/sources/" + row.id()))
+                .body(SourceResponse.of(row));
+    }
+
+    /** @param count the most to show, the ground not counted; absent: the machine decides */
+    @GetMapping("/sources/{sid}/proposals")
+    ProposalsResponse proposals(
+            @PathVariable UUID id,
+            @PathVariable UUID sid,
+            @RequestParam(required = false) @Min(1) @Max(64) @Nullable Integer count,
+            @RequestParam(defaultValue = "coverage") Order order,
+            @RequestParam(required = false) @Nullable Reading reading) {
+        Extraction extraction = service.extraction(id, sid, Optional.ofNullable(reading));
+        return ProposalsResponse.of(extraction, extraction.shown(Optional.ofNullable(count), order));
+    }
+
+    @GetMapping("/sources/{sid}/sample")
+    SampleResponse sample(
+            @PathVariable UUID id,
+            @PathVariable UUID sid,
+            @RequestParam int x,
+            @RequestParam int y,
+            @RequestParam(defaultValue = "1") int area) {
+        SampleArea square = SampleArea.of(area)
+                .orElseThrow(() -> new OutsidePictureException("An area is 1, 3, 7, 15 or 31 pixels across"));
+        return new SampleResponse(
+                service.sample(id, sid, new Place(x, y), square).hex());
+    }
+
+    @GetMapping(path = "/sources/{sid}/picture", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> picture(@PathVariable UUID id, @PathVariable UUID sid) {
+        return unchanging(service.picture(id, sid));
+    }
+
+    @GetMapping(path = "/sources/{sid}/region/{hex}", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> region(
+            @PathVariable UUID id,
+            @PathVariable UUID sid,
+            @PathVariable String hex,
+            @RequestParam(required = false) @Nullable Reading reading) {
+        return unchanging(service.region(id, sid, Optional.ofNullable(reading), Given.color(hex)));
+    }
+
+    /** A source never changes, so what is made of it may be kept by the browser. */
+    private static ResponseEntity<byte[]> unchanging(byte[] png) {
+        return ResponseEntity.ok()
+                .cacheControl(
+                        CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
+                .contentType(MediaType.IMAGE_PNG)
+                .body(png);
+    }
+
+    /** Palette and theme of an empty brand from one picture, as one step. */
+    @PostMapping("/draft")
+    ResponseEntity<BrandResponse> draft(
+            @PathVariable UUID id,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody DraftRequest request) {
+        return BrandResponse.answer(service.draft(id, request.sourceId(), ifMatch));
+    }
+
+    /**
+     * @param width in pixels
+     * @param height in pixels
+     */
+    record SourceResponse(UUID id, String name, String kind, int width, int height, Instant addedAt) {
+        static SourceResponse of(SourceRow row) {
+            return new SourceResponse(row.id(), row.name(), row.kind(), row.width(), row.height(), row.addedAt());
+        }
+    }
+
+    /**
+     * @param reading artwork or photograph
+     * @param transparentGround whether the picture stands on nothing
+     */
+    record ProposalsResponse(String reading, boolean transparentGround, List<ProposalResponse> proposals) {
+        static ProposalsResponse of(Extraction extraction, List<Proposal> shown) {
+            return new ProposalsResponse(
+                    extraction.reading().name().toLowerCase(Locale.ROOT),
+                    extraction.transparentGround(),
+                    shown.stream().map(ProposalResponse::of).toList());
+        }
+    }
+
+    /**
+     * @param coverage share of the whole picture, 0 to 1
+     * @param x pixels from the left
+     * @param y pixels from the top
+     */
+    record ProposalResponse(String hex, String ink, double coverage, boolean ground, int x, int y) {
+        static ProposalResponse of(Proposal proposal) {
+            return new ProposalResponse(
+                    proposal.color().hex(),
+                    proposal.color().ink().hex(),
+                    proposal.coverage().value(),
+                    proposal.ground(),
+                    proposal.place().x(),
+                    proposal.place().y());
+        }
+    }
+
+    record SampleResponse(String hex) {}
+
+    record DraftRequest(@NotNull UUID sourceId) {}
+}

@@ -1,0 +1,19 @@
+package app.zumbido.server.source;
+
+/** The name of an uploaded file, made safe to keep and to show. */
+final class SourceName {
+    private static final int LONGEST = 120;
+
+    private SourceName() {}
+
+    static String of(String fileName) {
+        String last = fileName.substring(Math.max(fileName.lastIndexOf('/'), fileName.lastIndexOf('\\')) + 1);
+        StringBuilder name = new StringBuilder();
+        last.codePoints()
+                .filter(c -> !Character.isISOControl(c) && Character.getType(c) != Character.SURROGATE && c < 0xFFFE)
+                .limit(LONGEST)
+                .forEach(name::appendCodePoint);
+        String safe = name.toString().strip();
+        return safe.isEmpty() ? "picture.png" : safe;
+    }
+}

@@ -1,0 +1,127 @@
+package app.zumbido.server.source;
+
+import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.Draft;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.extraction.Extraction;
+import app.zumbido.core.extraction.Place;
+import app.zumbido.core.extraction.Reading;
+import app.zumbido.core.extraction.Sample;
+import app.zumbido.core.extraction.SampleArea;
+import app.zumbido.core.image.Pixels;
+import app.zumbido.formats.image.PngImage;
+import app.zumbido.server.source.DraftException.Reason;
+import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.storage.Ids;
+import app.zumbido.server.trail.BrandKeeper;
+import app.zumbido.server.trail.IfMatch;
+import app.zumbido.server.trail.KeptBrand;
+import java.time.Clock;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Takes pictures in and reads colours out of them. Decoding happens here, outside every transaction. */
+@Service
+class SourceService {
+    /** Long side of the picture that the page shows; pixels. */
+    private static final int SHOWN_SIDE = 1600;
+    /** Long side of the mask of a region; pixels. */
+    private static final int MASK_SIDE = 480;
+
+    private final SourceMapper sources;
+    private final BrandKeeper keeper;
+    private final BlobStore blobs;
+    private final Pictures pictures;
+    private final Ids ids;
+    private final Clock clock;
+
+    SourceService(SourceMapper sources, BrandKeeper keeper, BlobStore blobs, Pictures pictures, Ids ids, Clock clock) {
+        this.sources = sources;
+        this.keeper = keeper;
+        this.blobs = blobs;
+        this.pictures = pictures;
+        this.ids = ids;
+        this.clock = clock;
+    }
+
+    List<SourceRow> list(UUID brandId) {
+        keeper.load(brandId);
+        return sources.ofBrand(brandId);
+    }
+
+    /** @throws app.zumbido.formats.image.UnreadableImageException if the file is no picture that can be read */
+    SourceRow add(UUID brandId, String fileName, byte[] file) {
+        keeper.load(brandId);
+        PngImage.Size size = PngImage.check(file);
+        PngImage.decode(file);
+        String blob = blobs.put(file);
+        SourceRow row = new SourceRow(
+                ids.next(),
+                brandId,
+                SourceName.of(fileName),
+                "png",
+                size.width(),
+                size.height(),
+                blob,
+                clock.instant());
+        sources.insert(row);
+        return row;
+    }
+
+    SourceRow find(UUID brandId, UUID id) {
+        keeper.load(brandId);
+        SourceRow row = sources.find(brandId, id);
+        if (row == null) {
+            throw new UnknownSourceException(id);
+        }
+        return row;
+    }
+
+    Extraction extraction(UUID brandId, UUID id, Optional<Reading> reading) {
+        return pictures.extraction(find(brandId, id).blob(), reading);
+    }
+
+    Rgb sample(UUID brandId, UUID id, Place place, SampleArea area) {
+        Pixels pixels = pictures.pixels(find(brandId, id).blob());
+        if (!pixels.contains(place.x(), place.y())) {
+            throw new OutsidePictureException(
+                    "The picture has " + pixels.width() + " x " + pixels.height() + " pixels");
+        }
+        return Sample.take(pixels, place, area)
+                .orElseThrow(() -> new OutsidePictureException("The picture is transparent there"));
+    }
+
+    /** @return our PNG of the picture, made small enough to be shown */
+    byte[] picture(UUID brandId, UUID id) {
+        return PngImage.scaled(pictures.pixels(find(brandId, id).blob()), SHOWN_SIDE);
+    }
+
+    /** @return a PNG that is opaque where the picture belongs to the colour */
+    byte[] region(UUID brandId, UUID id, Optional<Reading> reading, Rgb color) {
+        SourceRow row = find(brandId, id);
+        double scale = Math.min(1, (double) MASK_SIDE / Math.max(row.width(), row.height()));
+        int width = Math.max(1, (int) Math.round(row.width() * scale));
+        int height = Math.max(1, (int) Math.round(row.height() * scale));
+        BitSet mask = pictures.extraction(row.blob(), reading)
+                .region(pictures.pixels(row.blob()), color, width, height)
+                .orElseThrow(() -> new OutsidePictureException("The picture does not propose " + color.hex()));
+        return PngImage.ofMask(mask, width, height);
+    }
+
+    /** Makes palette and theme of an empty brand from one picture, as one step. */
+    KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
+        SourceRow row = find(brandId, sourceId);
+        Extraction extraction = pictures.extraction(row.blob(), Optional.empty());
+        Change draft = Draft.from(extraction, row.name(), ids::next)
+                .orElseThrow(() -> new DraftException(Reason.NOTHING_FOUND, "The picture shows no colour"));
+        return keeper.change(brandId, ifMatch, brand -> {
+            if (!brand.palette().swatches().isEmpty()) {
+                throw new DraftException(Reason.BRAND_NOT_EMPTY, "The brand has colours already");
+            }
+            return draft;
+        });
+    }
+}

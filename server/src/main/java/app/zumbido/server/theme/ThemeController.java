@@ -1,0 +1,117 @@
+package app.zumbido.server.theme;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Change;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotReason;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.server.problem.Given;
+import app.zumbido.server.problem.PlainName;
+import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.trail.BrandKeeper;
+import app.zumbido.server.trail.ETags;
+import app.zumbido.server.trail.IfMatch;
+import app.zumbido.server.trail.KeptBrand;
+import app.zumbido.server.trail.RevisionMissingException;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/brands/{id}/theme")
+class ThemeController {
+    private final BrandKeeper keeper;
+
+    ThemeController(BrandKeeper keeper) {
+        this.keeper = keeper;
+    }
+
+    @PutMapping("/slots/{slot}")
+    ResponseEntity<BrandResponse> fill(
+            @PathVariable UUID id,
+            @PathVariable String slot,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody SlotRequest request) {
+        ThemeSlot filled = ThemeSlot.ofCode(slot).orElseThrow(() -> new UnknownSlotException(slot));
+        Change change = new Change.FillSlot(filled, request.fill());
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    /** Suggests all twelve; with {@code apply} also sets them, which needs {@code If-Match}. */
+    @PostMapping("/suggestion")
+    ResponseEntity<SuggestionResponse> suggest(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "false") boolean apply,
+            @RequestHeader(name = "If-Match", required = false) @Nullable IfMatch ifMatch) {
+        if (!apply) {
+            Brand brand = keeper.load(id).brand();
+            return answer(brand, Suggestion.from(brand.palette()));
+        }
+        if (ifMatch == null) {
+            throw new RevisionMissingException();
+        }
+        KeptBrand kept =
+                keeper.change(id, ifMatch, brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())));
+        return answer(kept.brand(), kept.brand().theme().slots());
+    }
+
+    private static ResponseEntity<SuggestionResponse> answer(Brand brand, Map<ThemeSlot, SlotSetting> settings) {
+        Theme suggested = brand.theme().with(settings);
+        Map<ThemeSlot, Rgb> colors = suggested.resolve(brand.palette());
+        List<SuggestedSlot> slots = new ArrayList<>();
+        settings.forEach((slot, setting) -> slots.add(new SuggestedSlot(
+                slot.code(),
+                colors.get(slot).hex(),
+                setting.fill().follows().map(SwatchId::value).orElse(null),
+                setting.reason().orElseThrow())));
+        return ResponseEntity.ok().eTag(ETags.of(brand.revision())).body(new SuggestionResponse(slots));
+    }
+
+    @PutMapping("/name")
+    ResponseEntity<BrandResponse> rename(
+            @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody ThemeName request) {
+        Change change = new Change.RenameTheme(request.name().strip());
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    /** A swatch that the slot follows, or a color of its own, or neither: the slot is emptied. */
+    record SlotRequest(
+            @Nullable UUID swatchId,
+            @Nullable @Size(max = 60) String hex) {
+        SlotFill fill() {
+            if (swatchId != null) {
+                return new SlotFill.OfSwatch(new SwatchId(swatchId));
+            }
+            return Optional.ofNullable(hex)
+                    .<SlotFill>map(code -> new SlotFill.Fixed(Given.color(code)))
+                    .orElse(SlotFill.EMPTY);
+        }
+    }
+
+    record SuggestionResponse(List<SuggestedSlot> slots) {}
+
+    record SuggestedSlot(String slot, String hex, @Nullable UUID swatchId, SlotReason reason) {}
+
+    record ThemeName(
+            @NotNull @PlainName(max = Theme.LONGEST_NAME) String name) {}
+}

@@ -1,0 +1,109 @@
+package app.zumbido.server.theme;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.Pair;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotReason;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.TintStep;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A theme as the page shows it. */
+public record ThemeResponse(UUID id, String name, FontsResponse fonts, List<SlotResponse> slots) {
+    public static ThemeResponse of(Brand brand) {
+        Theme theme = brand.theme();
+        Map<ThemeSlot, Rgb> colors = theme.resolve(brand.palette());
+        List<SlotResponse> slots = new ArrayList<>();
+        theme.slots().forEach((slot, setting) -> slots.add(SlotResponse.of(slot, setting, colors)));
+        return new ThemeResponse(
+                theme.id(),
+                theme.name(),
+                new FontsResponse(theme.fonts().heading(), theme.fonts().body()),
+                slots);
+    }
+
+    public record FontsResponse(String heading, String body) {}
+
+    /** How a slot is filled. */
+    public enum FillKind {
+        SWATCH,
+        DERIVED,
+        FIXED,
+        EMPTY
+    }
+
+    /**
+     * @param swatchId the swatch that the slot follows
+     * @param lightness what is added to the swatch's OKLCH lightness, -1 to 1
+     * @param reason why the suggestion chose it; absent where a person did
+     * @param tints the five steps that document programs derive, light to dark
+     * @param on how the color reads on the grounds Light 1, Light 2, Dark 1, Dark 2 that are set
+     */
+    public record SlotResponse(
+            String slot,
+            FillKind fill,
+            @Nullable String hex,
+            @Nullable String ink,
+            @Nullable UUID swatchId,
+            @Nullable Double lightness,
+            @Nullable SlotReason reason,
+            List<TintResponse> tints,
+            List<GroundResponse> on) {
+        static SlotResponse of(ThemeSlot slot, SlotSetting setting, Map<ThemeSlot, Rgb> colors) {
+            Rgb color = colors.get(slot);
+            SlotFill fill = setting.fill();
+            return new SlotResponse(
+                    slot.code(),
+                    fill.match(f -> FillKind.SWATCH, f -> FillKind.DERIVED, f -> FillKind.FIXED, f -> FillKind.EMPTY),
+                    color == null ? null : color.hex(),
+                    color == null ? null : color.ink().hex(),
+                    fill.follows().map(SwatchId::value).orElse(null),
+                    fill instanceof SlotFill.Derived derived ? derived.lightness() : null,
+                    setting.reason().orElse(null),
+                    color == null ? List.of() : TintResponse.allOf(color),
+                    color == null ? List.of() : GroundResponse.allOf(slot, color, colors));
+        }
+    }
+
+    /**
+     * A tint that document programs derive.
+     *
+     * @param lumMod percent that HSL lightness is multiplied by
+     * @param lumOff percentage points added afterwards
+     */
+    public record TintResponse(String hex, String ink, int lumMod, int lumOff) {
+        static List<TintResponse> allOf(Rgb color) {
+            return TintStep.offeredFor(color).stream()
+                    .map(step -> of(step, step.apply(color)))
+                    .toList();
+        }
+
+        private static TintResponse of(TintStep step, Rgb tint) {
+            return new TintResponse(tint.hex(), tint.ink().hex(), step.lumMod(), step.lumOff());
+        }
+    }
+
+    /** How a color reads on a ground of the theme, at level AA. */
+    public record GroundResponse(String ground, double ratio, boolean text, boolean largeText, boolean graphics) {
+        static List<GroundResponse> allOf(ThemeSlot slot, Rgb color, Map<ThemeSlot, Rgb> colors) {
+            return ThemeSlot.GROUNDS.stream()
+                    .filter(ground -> ground != slot && colors.containsKey(ground))
+                    .map(ground -> of(ground, Pair.of(color, colors.get(ground), WcagLevel.AA)))
+                    .toList();
+        }
+
+        private static GroundResponse of(ThemeSlot ground, Pair pair) {
+            return new GroundResponse(
+                    ground.code(), pair.ratio().value(), pair.text(), pair.largeText(), pair.graphics());
+        }
+    }
+}

@@ -1,0 +1,166 @@
+package app.zumbido.server.trail;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotReason;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FontPair;
+import app.zumbido.server.palette.SwatchMapper;
+import app.zumbido.server.palette.SwatchRow;
+import app.zumbido.server.shelf.BrandRow;
+import app.zumbido.server.theme.SlotRow;
+import app.zumbido.server.theme.ThemeMapper;
+import app.zumbido.server.theme.ThemeRow;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The present of a brand in rows, and back. */
+@Component
+class BrandTables {
+    private final SwatchMapper swatches;
+    private final ThemeMapper themes;
+
+    BrandTables(SwatchMapper swatches, ThemeMapper themes) {
+        this.swatches = swatches;
+        this.themes = themes;
+    }
+
+    Brand read(BrandRow row) {
+        List<Swatch> palette =
+                swatches.ofBrand(row.id()).stream().map(BrandTables::swatch).toList();
+        ThemeRow theme = Objects.requireNonNull(themes.ofBrand(row.id()), "every brand has a theme");
+        Map<ThemeSlot, SlotSetting> slots = new EnumMap<>(ThemeSlot.class);
+        for (SlotRow slot : themes.slots(theme.id())) {
+            slots.put(ThemeSlot.ofCode(slot.slot()).orElseThrow(), setting(slot));
+        }
+        return new Brand(
+                row.id(),
+                row.revision(),
+                row.name(),
+                Optional.ofNullable(row.shortCode()),
+                new Palette(palette),
+                new Theme(theme.id(), theme.name(), new FontPair(theme.headingFont(), theme.bodyFont()), slots));
+    }
+
+    /** Writes what hangs on the brand's own row; that row exists already. */
+    void begin(Brand brand) {
+        themes.insert(themeRow(brand));
+        insertParts(brand);
+    }
+
+    /** Replaces what hangs on the brand's own row. */
+    void replace(Brand brand) {
+        themes.deleteSlots(brand.theme().id());
+        swatches.deleteOfBrand(brand.id());
+        themes.update(themeRow(brand));
+        insertParts(brand);
+    }
+
+    private void insertParts(Brand brand) {
+        int position = 0;
+        for (Swatch swatch : brand.palette().swatches()) {
+            swatches.insert(row(brand.id(), position++, swatch));
+        }
+        brand.theme().slots().forEach((slot, setting) -> themes.insertSlot(row(brand, slot, setting)));
+    }
+
+    private static Swatch swatch(SwatchRow row) {
+        Optional<Origin> origin = Optional.ofNullable(row.originSource())
+                .map(source -> new Origin(source, optional(row.originX()), optional(row.originY())));
+        return new Swatch(new SwatchId(row.id()), row.name(), Rgb.ofHex(row.hex()), origin);
+    }
+
+    private static SwatchRow row(UUID brandId, int position, Swatch swatch) {
+        Origin origin = swatch.origin().orElse(null);
+        return new SwatchRow(
+                brandId,
+                swatch.id().value(),
+                position,
+                swatch.name(),
+                swatch.color().hex(),
+                origin == null ? null : origin.source(),
+                origin == null ? null : nullable(origin.x()),
+                origin == null ? null : nullable(origin.y()));
+    }
+
+    private static OptionalInt optional(@Nullable Integer value) {
+        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
+    }
+
+    private static @Nullable Integer nullable(OptionalInt value) {
+        return value.isPresent() ? value.getAsInt() : null;
+    }
+
+    private static ThemeRow themeRow(Brand brand) {
+        Theme theme = brand.theme();
+        return new ThemeRow(
+                theme.id(),
+                brand.id(),
+                theme.name(),
+                theme.fonts().heading(),
+                theme.fonts().body());
+    }
+
+    private static SlotSetting setting(SlotRow row) {
+        SlotFill fill = switch (row.kind()) {
+            case "swatch" -> new SlotFill.OfSwatch(swatchId(row));
+            case "derived" -> new SlotFill.Derived(swatchId(row), Objects.requireNonNull(row.lightness()));
+            case "fixed" -> new SlotFill.Fixed(Rgb.ofHex(Objects.requireNonNull(row.hex())));
+            default -> SlotFill.EMPTY;
+        };
+        return new SlotSetting(fill, Optional.ofNullable(row.reason()).map(SlotReason::valueOf));
+    }
+
+    private static SwatchId swatchId(SlotRow row) {
+        return new SwatchId(Objects.requireNonNull(row.swatchId()));
+    }
+
+    private static SlotRow row(Brand brand, ThemeSlot slot, SlotSetting setting) {
+        String reason = setting.reason().map(SlotReason::name).orElse(null);
+        UUID theme = brand.theme().id();
+        return setting.fill()
+                .match(
+                        f -> new SlotRow(
+                                theme,
+                                slot.code(),
+                                "swatch",
+                                brand.id(),
+                                f.swatch().value(),
+                                null,
+                                null,
+                                reason),
+                        f -> new SlotRow(
+                                theme,
+                                slot.code(),
+                                "derived",
+                                brand.id(),
+                                f.swatch().value(),
+                                f.lightness(),
+                                null,
+                                reason),
+                        f -> new SlotRow(
+                                theme,
+                                slot.code(),
+                                "fixed",
+                                brand.id(),
+                                null,
+                                null,
+                                f.color().hex(),
+                                reason),
+                        f -> new SlotRow(theme, slot.code(), "empty", brand.id(), null, null, null, reason));
+    }
+}

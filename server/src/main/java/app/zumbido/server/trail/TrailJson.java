@@ -1,0 +1,145 @@
+package app.zumbido.server.trail;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.TrailNote;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.ThemeSlot;
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.zip.DeflaterOutputStream;
+import java.util.zip.InflaterInputStream;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.KeyDeserializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+
+/**
+ * How brands, changes and notes are written on the trail. What is written here must be readable for ever: the names in
+ * the mixins below are part of the file format, and a snapshot says which version it is.
+ */
+@Component
+class TrailJson {
+    /** Grows when a snapshot changes its shape; older ones are then translated on reading. */
+    private static final int VERSION = 1;
+
+    private final JsonMapper mapper = JsonMapper.builder()
+            .addMixIn(Change.class, ChangeNames.class)
+            .addMixIn(SlotFill.class, FillNames.class)
+            .addMixIn(Rgb.class, RgbAsHex.class)
+            .addMixIn(SwatchId.class, SwatchIdAsText.class)
+            .addMixIn(ThemeSlot.class, SlotAsCode.class)
+            .addModule(new SimpleModule().addKeyDeserializer(ThemeSlot.class, new SlotKeys()))
+            .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_ABSENT))
+            .build();
+
+    private record Snapshot(int version, Brand brand) {}
+
+    byte[] snapshot(Brand brand) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (DeflaterOutputStream deflater = new DeflaterOutputStream(bytes)) {
+            deflater.write(mapper.writeValueAsBytes(new Snapshot(VERSION, brand)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.toByteArray();
+    }
+
+    Brand brand(byte[] snapshot) {
+        try (InflaterInputStream inflater = new InflaterInputStream(new ByteArrayInputStream(snapshot))) {
+            Snapshot read = mapper.readValue(inflater.readAllBytes(), Snapshot.class);
+            if (read.version() != VERSION) {
+                throw new IllegalStateException(
+                        "A snapshot of version " + read.version() + " is newer than this program");
+            }
+            return read.brand();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    String change(Change change) {
+        return mapper.writerFor(Change.class).writeValueAsString(change);
+    }
+
+    Change change(String json) {
+        return mapper.readValue(json, Change.class);
+    }
+
+    String note(TrailNote note) {
+        return mapper.writeValueAsString(note);
+    }
+
+    TrailNote note(String json) {
+        return mapper.readValue(json, TrailNote.class);
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @Type(name = "rename-brand", value = Change.RenameBrand.class),
+        @Type(name = "set-short-code", value = Change.SetShortCode.class),
+        @Type(name = "add-swatches", value = Change.AddSwatches.class),
+        @Type(name = "rename-swatch", value = Change.RenameSwatch.class),
+        @Type(name = "recolor-swatch", value = Change.RecolorSwatch.class),
+        @Type(name = "remove-swatch", value = Change.RemoveSwatch.class),
+        @Type(name = "move-swatch", value = Change.MoveSwatch.class),
+        @Type(name = "fill-slot", value = Change.FillSlot.class),
+        @Type(name = "apply-suggestion", value = Change.ApplySuggestion.class),
+        @Type(name = "rename-theme", value = Change.RenameTheme.class),
+        @Type(name = "draft-brand", value = Change.DraftBrand.class)
+    })
+    private interface ChangeNames {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @Type(name = "swatch", value = SlotFill.OfSwatch.class),
+        @Type(name = "derived", value = SlotFill.Derived.class),
+        @Type(name = "fixed", value = SlotFill.Fixed.class),
+        @Type(name = "empty", value = SlotFill.Empty.class)
+    })
+    private interface FillNames {}
+
+    private abstract static class RgbAsHex {
+        @JsonValue
+        abstract String hex();
+
+        @JsonCreator
+        static Rgb ofHex(String hex) {
+            return Rgb.ofHex(hex);
+        }
+    }
+
+    private abstract static class SwatchIdAsText {
+        @JsonValue
+        @Override
+        public abstract String toString();
+
+        @JsonCreator
+        static SwatchId parse(String text) {
+            return SwatchId.parse(text);
+        }
+    }
+
+    private abstract static class SlotAsCode {
+        @JsonValue
+        abstract String code();
+    }
+
+    private static final class SlotKeys extends KeyDeserializer {
+        @Override
+        public Object deserializeKey(String key, DeserializationContext context) {
+            return ThemeSlot.ofCode(key).orElseThrow();
+        }
+    }
+}

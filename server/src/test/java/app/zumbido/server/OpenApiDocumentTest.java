@@ -74,8 +74,7 @@ class OpenApiDocumentTest {
         }
 
         @Bean
-        OpenApiCustomizer description(
-                @Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping mapping) {
+        OpenApiCustomizer description(@Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping mapping) {
             Map<String, Class<?>> records = new HashMap<>();
             mapping.getHandlerMethods().values().forEach(method -> collect(method.getBeanType(), records));
             return api -> describe(api, records);

@@ -54,9 +54,10 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
         if (colors.isEmpty()) {
             return new Extraction(reading, List.of(), false);
         }
-        Regions regions = new Regions(pixels, colors);
+        Labels labels = new Labels(reading, pixels, colors);
+        Regions regions = new Regions(pixels, colors, labels);
         // A photograph is a whole: its sky may fill the edge and is still one of its colours.
-        int ground = reading == Reading.ARTWORK ? Ground.find(pixels, regions, colors.size()) : Ground.NONE;
+        int ground = reading == Reading.ARTWORK ? Ground.find(pixels, labels, colors.size()) : Ground.NONE;
         List<Proposal> proposals = new ArrayList<>();
         for (int i = 0; i < colors.size(); i++) {
             Fraction coverage = Fraction.of((double) regions.size(i) / pixels.count());
@@ -100,13 +101,13 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
         if (index < 0) {
             return Optional.empty();
         }
-        Nearest nearest = new Nearest(colors);
+        Labels labels = new Labels(reading, pixels, colors);
         BitSet mask = new BitSet(width * height);
         for (int y = 0; y < height; y++) {
             int sourceY = (int) ((y + 0.5) * pixels.height() / height);
             for (int x = 0; x < width; x++) {
-                int argb = pixels.at((int) ((x + 0.5) * pixels.width() / width), sourceY);
-                mask.set(y * width + x, Alpha.seen(argb) && nearest.indexOf(argb) == index);
+                int sourceX = (int) ((x + 0.5) * pixels.width() / width);
+                mask.set(y * width + x, labels.at(sourceX, sourceY) == index);
             }
         }
         return Optional.of(mask);

@@ -13,17 +13,17 @@ final class Ground {
     private Ground() {}
 
     /** @return index of the ground's colour, {@link #TRANSPARENT} or {@link #NONE} */
-    static int find(Pixels pixels, Regions regions, int colors) {
+    static int find(Pixels pixels, Labels labels, int colors) {
         int[] along = new int[colors + 1];
         int edge = 0;
         for (int x = 0; x < pixels.width(); x++) {
-            along[regions.indexAt(x, 0) + 1]++;
-            along[regions.indexAt(x, pixels.height() - 1) + 1]++;
+            along[labels.at(x, 0) + 1]++;
+            along[labels.at(x, pixels.height() - 1) + 1]++;
             edge += 2;
         }
         for (int y = 1; y < pixels.height() - 1; y++) {
-            along[regions.indexAt(0, y) + 1]++;
-            along[regions.indexAt(pixels.width() - 1, y) + 1]++;
+            along[labels.at(0, y) + 1]++;
+            along[labels.at(pixels.width() - 1, y) + 1]++;
             edge += 2;
         }
         int most = 0;

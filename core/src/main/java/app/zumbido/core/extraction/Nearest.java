@@ -25,14 +25,24 @@ final class Nearest {
         Arrays.fill(coarse, UNKNOWN);
     }
 
-    /** @return index into the colours given */
-    int indexOf(int argb) {
-        int rgb = argb & 0xFFFFFF;
-        Integer hit = exact.get(rgb);
-        return hit != null ? hit : coarseIndexOf(rgb);
+    /** @return index of exactly this colour, or -1 */
+    int exactIndexOf(int argb) {
+        Integer hit = exact.get(argb & 0xFFFFFF);
+        return hit == null ? UNKNOWN : hit;
     }
 
-    private int coarseIndexOf(int rgb) {
+    /** @return whichever of two indices is nearer to the colour; one may be -1 for none */
+    int nearerOf(int argb, int one, int other) {
+        if (one == UNKNOWN) {
+            return other;
+        }
+        Oklab lab = Oklab.of(Rgb.ofPacked(argb));
+        return lab.distanceTo(labs.get(one)) <= lab.distanceTo(labs.get(other)) ? one : other;
+    }
+
+    /** @return index of the nearest colour */
+    int indexOf(int argb) {
+        int rgb = argb & 0xFFFFFF;
         int key = rgb >> 9 & 0x7C00 | rgb >> 6 & 0x3E0 | rgb >> 3 & 0x1F;
         if (coarse[key] == UNKNOWN) {
             coarse[key] = (byte) nearest(Oklab.of(Rgb.ofPacked(rgb & 0xF8F8F8 | 0x040404)));

@@ -10,18 +10,16 @@ final class Regions {
     /** The deepest place is looked for on a grid of at most this many cells. */
     private static final int GRID_CELLS = 1_000_000;
 
-    private static final byte NOTHING = -1;
-
     private final Pixels pixels;
-    private final Nearest nearest;
+    private final Labels labels;
     private final List<Rgb> colors;
     private final long[] sizes;
     private final Place[] places;
 
-    Regions(Pixels pixels, List<Rgb> colors) {
+    Regions(Pixels pixels, List<Rgb> colors, Labels labels) {
         this.pixels = pixels;
         this.colors = colors;
-        nearest = new Nearest(colors);
+        this.labels = labels;
         sizes = new long[colors.size()];
         places = new Place[colors.size()];
         measure();
@@ -38,16 +36,10 @@ final class Regions {
         return places[index];
     }
 
-    /** @return index of the colour that the pixel belongs to, or -1 where the picture is transparent */
-    int indexAt(int x, int y) {
-        int argb = pixels.at(x, y);
-        return Alpha.seen(argb) ? nearest.indexOf(argb) : NOTHING;
-    }
-
     private void measure() {
         for (int y = 0; y < pixels.height(); y++) {
             for (int x = 0; x < pixels.width(); x++) {
-                int index = indexAt(x, y);
+                int index = labels.at(x, y);
                 if (index >= 0) {
                     sizes[index]++;
                     if (places[index] == null && isExactly(x, y, index)) {
@@ -66,16 +58,16 @@ final class Regions {
         int step = Math.max(1, (int) Math.ceil(Math.sqrt((double) pixels.count() / GRID_CELLS)));
         int columns = (pixels.width() + step - 1) / step;
         int rows = (pixels.height() + step - 1) / step;
-        byte[] labels = new byte[columns * rows];
+        byte[] grid = new byte[columns * rows];
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
-                labels[row * columns + column] = (byte) indexAt(column * step, row * step);
+                grid[row * columns + column] = (byte) labels.at(column * step, row * step);
             }
         }
-        short[] depth = depths(labels, columns, rows);
+        short[] depth = depths(grid, columns, rows);
         short[] best = new short[colors.size()];
-        for (int i = 0; i < labels.length; i++) {
-            int label = labels[i];
+        for (int i = 0; i < grid.length; i++) {
+            int label = grid[i];
             int x = i % columns * step;
             int y = i / columns * step;
             if (label >= 0 && depth[i] > best[label] && isExactly(x, y, label)) {

@@ -106,10 +106,10 @@ final class Accents {
 
     private record Companion(Ink ink, SlotReason reason) {}
 
-    /** The companion that is farthest from all that stand, among the lighter and darker ones of each base. */
+    /** The companion that is told apart and seen best, among the lighter and darker ones of each base. */
     private static Companion nextCompanion(List<Ink> bases, List<Ink> standing, TextBlock text) {
         Companion best = null;
-        double farthest = -1;
+        double most = -1;
         for (Ink base : bases) {
             for (double lightness : new double[] {0.2, -0.2, 0.35, -0.1, 0.1}) {
                 Ink ink = base.shifted(lightness);
@@ -117,9 +117,11 @@ final class Accents {
                         .mapToDouble(other -> Difference.between(ink.color(), other.color()))
                         .min()
                         .orElse(TOLD_APART);
-                double seen = ink.on(text.light1()) < LIKE_PAPER ? 0 : Math.min(apart, 2 * TOLD_APART);
-                if (seen > farthest) {
-                    farthest = seen;
+                double worth = ink.on(text.light1()) < LIKE_PAPER
+                        ? 0
+                        : Math.min(apart, 2 * TOLD_APART) + Math.min(ink.on(text.light1()), WcagLevel.GRAPHICS) * 4;
+                if (worth > most) {
+                    most = worth;
                     best = new Companion(
                             ink, lightness > 0 ? SlotReason.LIGHTER_COMPANION : SlotReason.DARKER_COMPANION);
                 }

@@ -46,6 +46,10 @@ record Ink(SlotFill fill, Rgb color, Oklch lch, int rank, boolean ofBrand) {
         return fill instanceof SlotFill.Derived;
     }
 
+    boolean isDarkened() {
+        return fill instanceof SlotFill.Derived derived && derived.lightness() < 0;
+    }
+
     double on(Ink ground) {
         return ContrastRatio.between(color, ground.color).value();
     }

@@ -12,6 +12,8 @@ record Links(Ink link, Ink visited) {
     private static final double ALIKE = 50;
     /** From here two colours are told apart at a glance; ΔE00. Common practice, no published source. */
     private static final double TOLD_APART = 10;
+    /** From here a link is seen among text without its underline; ΔE00. Common practice, no published source. */
+    private static final double UNLIKE_TEXT = 25;
     /** Below this chroma a link looks like text; OKLCH. */
     private static final double GREYISH = 0.04;
     /** How finely a deepened link is searched; OKLCH lightness. */
@@ -62,7 +64,12 @@ record Links(Ink link, Ink visited) {
     double cost(TextBlock text) {
         double first = common(link, text)
                 + (link.lch().c() < GREYISH ? 4 : 0)
-                + (link.color().equals(text.dark1().color()) ? 3 : 0)
+                + Math.max(
+                                0,
+                                UNLIKE_TEXT
+                                        - Difference.between(
+                                                link.color(), text.dark1().color()))
+                        * 0.2
                 + link.rank() * 0.2;
         double second = common(visited, text) + visited.lch().c() * 4 + visited.rank() * 0.05;
         double apart = Difference.between(link.color(), visited.color());

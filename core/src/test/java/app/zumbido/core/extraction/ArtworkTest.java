@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -153,6 +154,16 @@ class ArtworkTest {
                         .cardinality())
                 .isEqualTo(30);
         assertThat(extraction.region(pixels, Rgb.ofHex("123456"), 20, 10)).isEmpty();
+    }
+
+    @Test
+    void givesSmoothedEdgesToTheColorsBesideThem() {
+        Pixels pixels = logo().pixels();
+        Extraction extraction = Extraction.from(pixels);
+        BitSet teal = extraction.region(pixels, Rgb.ofHex("0F7C7A"), 400, 240).orElseThrow();
+        // The wave runs 8 pixels around its middle; the edge of the navy disc is mixed to near teal in places.
+        assertThat(teal.stream().allMatch(i -> Math.abs(i / 400 - 170 - 12 * Math.sin(i % 400 / 19.0)) < 11))
+                .isTrue();
     }
 
     @Test

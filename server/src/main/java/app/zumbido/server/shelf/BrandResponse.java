@@ -1,6 +1,7 @@
 package app.zumbido.server.shelf;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.ShortCode;
 import app.zumbido.server.palette.SwatchResponse;
 import app.zumbido.server.theme.SpecimenResponse;
 import app.zumbido.server.theme.ThemeResponse;
@@ -11,11 +12,16 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 
-/** The whole brand as the page shows it. */
+/**
+ * The whole brand as the page shows it.
+ *
+ * @param proposedShortCode what the name suggests; empty if nothing
+ */
 public record BrandResponse(
         UUID id,
         String name,
         @Nullable String shortCode,
+        String proposedShortCode,
         long revision,
         boolean canUndo,
         boolean canRedo,
@@ -28,6 +34,7 @@ public record BrandResponse(
                 brand.id(),
                 brand.name(),
                 brand.shortCode().orElse(null),
+                ShortCode.propose(brand.name()),
                 brand.revision(),
                 kept.canUndo(),
                 kept.canRedo(),

@@ -20,9 +20,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,6 +33,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/brands")
 class ShelfController {
+    private static final String SHORT_CODE = "[A-Z0-9]{1,8}";
+    private static final String SHORT_CODE_RULE = "must have 1 to 8 capital letters or digits";
+
     private final Shelf shelf;
     private final BrandKeeper keeper;
 
@@ -60,10 +63,19 @@ class ShelfController {
         return BrandResponse.answer(keeper.load(id));
     }
 
-    @PatchMapping("/{id}")
+    @PutMapping("/{id}/name")
     ResponseEntity<BrandResponse> rename(
-            @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody BrandPatch request) {
+            @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody BrandName request) {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> request.change()));
+    }
+
+    @PutMapping("/{id}/short-code")
+    ResponseEntity<BrandResponse> setShortCode(
+            @PathVariable UUID id,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody ShortCodeRequest request) {
+        Change change = new Change.SetShortCode(Optional.ofNullable(request.shortCode()));
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
     @DeleteMapping("/{id}")
@@ -83,12 +95,17 @@ class ShelfController {
             @Nullable @Pattern(regexp = "[A-Z0-9]{1,8}", message = "must have 1 to 8 capital letters or digits")
             String shortCode) {}
 
-    record BrandPatch(
+    record BrandName(
             @NotNull @PlainName(max = Brand.LONGEST_NAME) String name) {
         Change change() {
             return new Change.RenameBrand(name.strip());
         }
     }
+
+    /** @param shortCode absent: the brand has none any more */
+    record ShortCodeRequest(
+            @Nullable @Pattern(regexp = SHORT_CODE, message = SHORT_CODE_RULE)
+            String shortCode) {}
 
     /**
      * A brand on the shelf.

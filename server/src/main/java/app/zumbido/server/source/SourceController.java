@@ -54,7 +54,7 @@ class SourceController {
     ResponseEntity<SourceResponse> add(@PathVariable UUID id, @RequestPart("file") MultipartFile file)
             throws IOException {
         String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
-        SourceRow row = service.add(id, name, file.getBytes());
+        SourceRow row = service.find(id, service.add(id, name, file.getBytes()));
         return ResponseEntity.created(URI.create("/api/brands/" + id + "/sources/" + row.id()))
                 .body(SourceResponse.of(row));
     }

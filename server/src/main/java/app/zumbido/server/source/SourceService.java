@@ -25,7 +25,7 @@ import org.springframework.stereotype.Service;
 
 /** Takes pictures in and reads colours out of them. Decoding happens here, outside every transaction. */
 @Service
-class SourceService {
+class SourceService implements SourceIntake {
     /** Long side of the picture that the page shows; pixels. */
     private static final int SHOWN_SIDE = 1600;
     /** Long side of the mask of a region; pixels. */
@@ -52,8 +52,8 @@ class SourceService {
         return sources.ofBrand(brandId);
     }
 
-    /** @throws app.zumbido.formats.image.UnreadableImageException if the file is no picture that can be read */
-    SourceRow add(UUID brandId, String fileName, byte[] file) {
+    @Override
+    public UUID add(UUID brandId, String fileName, byte[] file) {
         keeper.load(brandId);
         PngImage.Size size = PngImage.check(file);
         PngImage.decode(file);
@@ -68,7 +68,7 @@ class SourceService {
                 blob,
                 clock.instant());
         sources.insert(row);
-        return row;
+        return row.id();
     }
 
     SourceRow find(UUID brandId, UUID id) {
@@ -111,8 +111,8 @@ class SourceService {
         return PngImage.ofMask(mask, width, height);
     }
 
-    /** Makes palette and theme of an empty brand from one picture, as one step. */
-    KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
+    @Override
+    public KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
         SourceRow row = find(brandId, sourceId);
         Extraction extraction = pictures.extraction(row.blob(), Optional.empty());
         Change draft = Draft.from(extraction, row.name(), ids::next)

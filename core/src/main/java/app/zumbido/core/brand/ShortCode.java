@@ -1,0 +1,34 @@
+package app.zumbido.core.brand;
+
+import java.text.Normalizer;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+
+/** The letters in front of a swatch's name. */
+public final class ShortCode {
+    private static final int LETTERS_OF_ONE_WORD = 3;
+
+    private ShortCode() {}
+
+    /**
+     * @return the initials of a name with several words, the first letters of a name with one; empty if no Latin letter
+     *     or digit is in it
+     */
+    public static String propose(String name) {
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
+                .toUpperCase(Locale.ROOT)
+                .replaceAll("\\p{M}+", "");
+        List<String> words = Arrays.stream(plain.split("[^A-Z0-9]+"))
+                .filter(word -> !word.isEmpty())
+                .limit(Brand.LONGEST_SHORT_CODE)
+                .toList();
+        if (words.size() == 1) {
+            String word = words.get(0);
+            return word.substring(0, Math.min(LETTERS_OF_ONE_WORD, word.length()));
+        }
+        StringBuilder initials = new StringBuilder();
+        words.forEach(word -> initials.append(word.charAt(0)));
+        return initials.toString();
+    }
+}

@@ -1,0 +1,14 @@
+import type { Reading } from './types';
+
+/** Addresses that the browser loads by itself: pictures, masks and downloads. */
+export function pictureOf(brandId: string, sourceId: string): string {
+  return `/api/brands/${brandId}/sources/${sourceId}/picture`;
+}
+
+export function regionOf(brandId: string, sourceId: string, hex: string, reading: Reading): string {
+  return `/api/brands/${brandId}/sources/${sourceId}/region/${hex.slice(1)}?reading=${reading}`;
+}
+
+export function deliveryOf(brandId: string, kind: string): string {
+  return `/api/brands/${brandId}/deliveries/${kind}`;
+}

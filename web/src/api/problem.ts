@@ -1,0 +1,61 @@
+/** A problem detail (RFC 9457) as the server sends it. */
+interface ProblemDetail {
+  type: string;
+  status: number;
+  detail?: string;
+  errors?: { field: string; message: string }[];
+}
+
+/** What went wrong with a request, in words for the place where it happened. */
+export class Problem extends Error {
+  readonly type: string;
+
+  constructor(type: string, message: string) {
+    super(message);
+    this.type = type;
+  }
+
+  static of(body: unknown): Problem {
+    const detail = body as Partial<ProblemDetail> | undefined;
+    const type = detail?.type ?? '/problems/internal';
+    return new Problem(type, words(type, detail));
+  }
+
+  static get connection(): Problem {
+    return new Problem(
+      '/problems/connection',
+      'Zumbido does not answer. Is it still running? Then try again.',
+    );
+  }
+}
+
+const WORDS: Record<string, string> = {
+  '/problems/unknown-brand': 'This brand is not on the shelf. It may have been deleted in another window.',
+  '/problems/unknown-source': 'This picture is not there any more.',
+  '/problems/unknown-swatch': 'This swatch is not in the palette any more.',
+  '/problems/revision-stale':
+    'This brand was changed in another window. Its newest state is shown now; please do it again.',
+  '/problems/not-a-picture': 'This file is no PNG picture. Save the logo as PNG and drop it again.',
+  '/problems/picture-broken': 'This PNG is damaged or cut off. Save or send it once more and drop it again.',
+  '/problems/picture-too-large':
+    'This picture has more than 100 million pixels. Make it smaller and drop it again.',
+  '/problems/file-too-large': 'This file is larger than 50 MB. Make it smaller and drop it again.',
+  '/problems/nothing-found': 'This picture shows no colour: it is empty or transparent throughout.',
+  '/problems/brand-not-empty':
+    'This brand has colours already. Take the ones you want from the picture instead.',
+  '/problems/not-a-color': 'This is no colour code. Write it as 0F7C7A, #0F7C7A or rgb(15 124 122).',
+  '/problems/slot-unfilled': 'Some theme slots are empty. Fill them in Theme, or let Zumbido suggest them.',
+};
+
+function words(type: string, detail: Partial<ProblemDetail> | undefined): string {
+  const field = detail?.errors?.[0];
+  if (field) {
+    return `${field.field[0]?.toUpperCase()}${field.field.slice(1)} ${field.message}.`;
+  }
+  return WORDS[type] ?? `That did not work: ${detail?.detail ?? 'the server gave no reason'}.`;
+}
+
+/** The message of anything that was thrown. */
+export function messageOf(error: unknown): string {
+  return error instanceof Error ? error.message : String(error);
+}

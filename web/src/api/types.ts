@@ -1,0 +1,19 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Brand = Schemas['BrandResponse'];
+export type ShelfBrand = Schemas['ShelfResponse'];
+export type Swatch = Schemas['SwatchResponse'];
+export type Slot = Schemas['SlotResponse'];
+export type SlotReason = NonNullable<Slot['reason']>;
+export type Specimen = Schemas['SpecimenResponse'];
+export type Source = Schemas['SourceResponse'];
+export type Proposals = Schemas['ProposalsResponse'];
+export type Proposal = Schemas['ProposalResponse'];
+export type NewSwatch = Schemas['NewSwatch'];
+export type SlotRequest = Schemas['SlotRequest'];
+export type Trail = Schemas['TrailResponse'];
+export type Note = Schemas['NoteResponse'];
+export type Reading = 'artwork' | 'photograph';
+export type Order = 'coverage' | 'place' | 'lightness' | 'hue';

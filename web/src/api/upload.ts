@@ -1,0 +1,26 @@
+import { Problem } from './problem';
+import type { Source } from './types';
+
+/**
+ * Sends a picture; fetch tells no progress, so this is the one place with XMLHttpRequest.
+ * @param onProgress share that has been sent, 0 to 1
+ * @throws Problem if the server refused it, or did not answer
+ */
+export function uploadSource(
+  brandId: string,
+  file: File,
+  onProgress: (share: number) => void,
+): Promise<Source> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    const form = new FormData();
+    form.append('file', file, file.name || 'pasted.png');
+    request.open('POST', `/api/brands/${brandId}/sources`);
+    request.responseType = 'json';
+    request.upload.onprogress = (event) => onProgress(event.total > 0 ? event.loaded / event.total : 0);
+    request.onerror = () => reject(Problem.connection);
+    request.onload = () =>
+      request.status === 201 ? resolve(request.response as Source) : reject(Problem.of(request.response));
+    request.send(form);
+  });
+}

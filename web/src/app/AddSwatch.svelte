@@ -1,0 +1,72 @@
+<script lang="ts">
+  import { messageOf } from '../api/problem';
+  import Button from '../ui/Button.svelte';
+  import Complaint from '../ui/Complaint.svelte';
+  import Dialog from '../ui/Dialog.svelte';
+  import { useBench } from './bench.svelte';
+
+  interface Props {
+    onclose: () => void;
+  }
+
+  const { onclose }: Props = $props();
+  const bench = useBench();
+
+  let code = $state('');
+  let name = $state('');
+  let problem = $state<string>();
+
+  async function add(event: SubmitEvent) {
+    event.preventDefault();
+    try {
+      await bench.addSwatches([name.trim() ? { hex: code, name: name.trim() } : { hex: code }]);
+      onclose();
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+</script>
+
+<Dialog title="Add a colour" {onclose}>
+  <form onsubmit={add}>
+    <label>
+      Code
+      <input class="code" bind:value={code} required maxlength="60" placeholder="0F7C7A or rgb(15 124 122)" />
+    </label>
+    <label>
+      Name
+      <input bind:value={name} maxlength="80" placeholder="left empty, it is named after its look" />
+    </label>
+    <Complaint text={problem} />
+    <div><Button type="submit" look="main">Add</Button></div>
+  </form>
+</Dialog>
+
+<style>
+  form {
+    display: grid;
+    gap: 12px;
+  }
+
+  label {
+    display: grid;
+    gap: 4px;
+    font-weight: 600;
+  }
+
+  input {
+    min-height: 32px;
+    padding: 4px 8px;
+    border: var(--rule);
+    background: var(--paper);
+    font-weight: 400;
+  }
+
+  input::placeholder {
+    color: var(--ink-3);
+  }
+
+  .code {
+    font-family: var(--code);
+  }
+</style>

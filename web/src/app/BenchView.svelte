@@ -1,0 +1,160 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import Gather from '../features/gather/Gather.svelte';
+  import HandOver from '../features/handover/HandOver.svelte';
+  import Palette from '../features/palette/Palette.svelte';
+  import InUse from '../features/specimen/InUse.svelte';
+  import Theme from '../features/theme/Theme.svelte';
+  import { carriesFiles } from '../ui/drag';
+  import { Bench, provideBench } from './bench.svelte';
+  import Head from './Head.svelte';
+  import KeyHelp from './KeyHelp.svelte';
+  import { keys } from './keys.svelte';
+  import NoticeLine from './NoticeLine.svelte';
+  import Rail from './Rail.svelte';
+  import { addressOf, router, SHELF_ADDRESS } from './route.svelte';
+  import { STATIONS, type Station } from './stations';
+  import Strip from './Strip.svelte';
+
+  interface Props {
+    id: string;
+    station: Station;
+  }
+
+  const { id, station }: Props = $props();
+
+  // The view is made anew for every brand, so the id never changes under it.
+  const bench = provideBench(new Bench(untrack(() => id)));
+  void bench.load();
+
+  let helping = $state(false);
+
+  function take(files: Iterable<File>) {
+    router.go(addressOf(id, 'gather'));
+    void bench.take([...files]);
+  }
+
+  function onpaste(event: ClipboardEvent) {
+    const files = [...(event.clipboardData?.files ?? [])];
+    if (files.length > 0 && bench.loaded) {
+      event.preventDefault();
+      take(files);
+    }
+  }
+
+  function ondragover(event: DragEvent) {
+    if (carriesFiles(event)) {
+      event.preventDefault();
+    }
+  }
+
+  function ondrop(event: DragEvent) {
+    if (carriesFiles(event) && bench.loaded) {
+      event.preventDefault();
+      take(event.dataTransfer?.files ?? []);
+    }
+  }
+
+  async function step(direction: 'undo' | 'redo') {
+    try {
+      await (direction === 'undo' ? bench.undo() : bench.redo());
+    } catch (error) {
+      bench.say(error instanceof Error ? error.message : String(error));
+    }
+  }
+
+  function onkeydown(event: KeyboardEvent) {
+    const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
+    if (typing || !bench.loaded || document.querySelector('dialog[open]')) {
+      return;
+    }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      void step(event.shiftKey ? 'redo' : 'undo');
+      return;
+    }
+    if (event.ctrlKey || event.metaKey || event.altKey || !keys.single) {
+      return;
+    }
+    const target = STATIONS.find((candidate) => candidate.number === event.key);
+    if (target) {
+      router.go(addressOf(id, target.key));
+    } else if (event.key === '/') {
+      event.preventDefault();
+      document.querySelector<HTMLElement>('[data-strip] button')?.focus();
+    } else if (event.key === '?') {
+      helping = true;
+    }
+  }
+</script>
+
+<svelte:window {onpaste} {ondragover} {ondrop} {onkeydown} />
+<svelte:head>
+  <title>{bench.loaded ? `${bench.brand.name} - Zumbido` : 'Zumbido'}</title>
+</svelte:head>
+
+{#if bench.loaded}
+  <div class="bench">
+    <Head onstep={step} onhelp={() => (helping = true)} />
+    <Strip />
+    <Rail {station} />
+    <main>
+      <NoticeLine onundo={() => step('undo')} />
+      {#if station === 'gather'}
+        <Gather />
+      {:else if station === 'palette'}
+        <Palette />
+      {:else if station === 'theme'}
+        <Theme />
+      {:else}
+        <HandOver />
+      {/if}
+    </main>
+    <InUse specimen={bench.brand.specimen} name={bench.brand.name} />
+  </div>
+{:else if bench.problem}
+  <main class="missing">
+    <h1>This brand cannot be shown</h1>
+    <p role="alert">{bench.problem}</p>
+    <p><a href={SHELF_ADDRESS}>Back to the shelf</a></p>
+  </main>
+{:else}
+  <p class="missing" role="status">Opening the brand…</p>
+{/if}
+
+{#if helping}
+  <KeyHelp onclose={() => (helping = false)} />
+{/if}
+
+<style>
+  .bench {
+    display: grid;
+    grid-template: var(--head) var(--strip) 1fr / var(--rail) minmax(0, 1fr) var(--dock);
+    grid-template-areas: 'head head head' 'strip strip strip' 'rail station dock';
+    height: 100vh;
+  }
+
+  main {
+    grid-area: station;
+    padding: 14px 20px 24px;
+    overflow: auto;
+    background: var(--board);
+  }
+
+  .missing {
+    display: grid;
+    gap: 12px;
+    padding: 48px;
+  }
+
+  .missing h1 {
+    font-size: var(--size-title);
+  }
+
+  @media (max-width: 899px) {
+    .bench {
+      display: block;
+      height: auto;
+    }
+  }
+</style>

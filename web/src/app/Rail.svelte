@@ -1,0 +1,102 @@
+<script lang="ts">
+  import { useBench } from './bench.svelte';
+  import { addressOf } from './route.svelte';
+  import { STATIONS, type Station } from './stations';
+
+  interface Props {
+    station: Station;
+  }
+
+  const { station }: Props = $props();
+  const bench = useBench();
+
+  const states: Record<Station, string> = $derived({
+    gather: counted(bench.sources.length, 'picture'),
+    palette: counted(bench.brand.swatches.length, 'swatch', 'swatches'),
+    theme: themeState(),
+    handover: bench.brand.theme.slots.every((slot) => slot.hex) ? 'ready' : 'theme first',
+  });
+
+  function counted(count: number, one: string, many = `${one}s`): string {
+    return count === 0 ? `no ${many} yet` : `${count} ${count === 1 ? one : many}`;
+  }
+
+  function themeState(): string {
+    const empty = bench.brand.theme.slots.filter((slot) => !slot.hex).length;
+    if (empty === 0) {
+      return '12 slots set';
+    }
+    return empty === 12 ? 'not set yet' : `${empty} to set`;
+  }
+</script>
+
+<nav aria-label="Stations">
+  {#each STATIONS as { key, number, name } (key)}
+    <a href={addressOf(bench.id, key)} aria-current={key === station ? 'page' : undefined}>
+      <b aria-hidden="true">{number}</b>
+      <span>{name}</span>
+      <em>{states[key]}</em>
+    </a>
+  {/each}
+</nav>
+
+<style>
+  nav {
+    grid-area: rail;
+    display: flex;
+    flex-direction: column;
+    padding-top: 8px;
+    border-right: var(--rule);
+  }
+
+  a {
+    display: grid;
+    grid-template-columns: 22px 1fr;
+    padding: 5px 8px 6px 14px;
+    line-height: 18px;
+    text-decoration: none;
+  }
+
+  b {
+    font: 500 var(--size-small) / 18px var(--code);
+  }
+
+  span {
+    font-weight: 600;
+  }
+
+  em {
+    grid-column: 2;
+    color: var(--ink-2);
+    font-size: var(--size-small);
+    font-style: normal;
+    line-height: 14px;
+  }
+
+  a:hover {
+    background: var(--board);
+  }
+
+  a[aria-current] {
+    margin-right: -1.5px;
+    background: var(--ink);
+    color: var(--paper);
+  }
+
+  a[aria-current] em {
+    color: var(--bench);
+  }
+
+  a:focus-visible {
+    outline-offset: -3px;
+    box-shadow: inset 0 0 0 4px var(--paper);
+  }
+
+  @media (max-width: 899px) {
+    nav {
+      flex-flow: row wrap;
+      border: 0;
+      border-bottom: var(--rule);
+    }
+  }
+</style>

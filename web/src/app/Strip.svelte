@@ -1,0 +1,140 @@
+<script lang="ts">
+  import { messageOf } from '../api/problem';
+  import { carriesSwatch, dragSwatch, droppedSwatch } from '../ui/drag';
+  import Ticket from '../ui/Ticket.svelte';
+  import AddSwatch from './AddSwatch.svelte';
+  import { useBench } from './bench.svelte';
+  import PutOn from './PutOn.svelte';
+
+  const bench = useBench();
+
+  let list: HTMLElement;
+  let putting = $state<string>();
+  let adding = $state(false);
+  let over = $state<number>();
+
+  function onkeydown(event: KeyboardEvent) {
+    const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    if (step !== 0) {
+      const buttons = [...list.querySelectorAll('button')];
+      const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
+      buttons[at + step]?.focus();
+      event.preventDefault();
+    }
+  }
+
+  async function ondrop(event: DragEvent, position: number) {
+    over = undefined;
+    const id = droppedSwatch(event);
+    if (id) {
+      event.preventDefault();
+      try {
+        await bench.moveSwatch(id, position);
+      } catch (error) {
+        bench.say(messageOf(error));
+      }
+    }
+  }
+
+  function ondragover(event: DragEvent, position: number) {
+    if (carriesSwatch(event)) {
+      event.preventDefault();
+      over = position;
+    }
+  }
+</script>
+
+<section aria-label="Strip" data-strip>
+  <!-- Arrow keys move between the buttons inside. -->
+  <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+  <ul bind:this={list} {onkeydown}>
+    {#each bench.brand.swatches as swatch, index (swatch.id)}
+      <li
+        class:over={over === index}
+        ondragover={(event) => ondragover(event, index)}
+        ondragleave={() => (over = undefined)}
+        ondrop={(event) => ondrop(event, index)}
+      >
+        <button
+          type="button"
+          draggable="true"
+          aria-label="{swatch.name}, {swatch.codes.hex}: put on…"
+          ondragstart={(event) => dragSwatch(event, swatch.id)}
+          onclick={() => (putting = swatch.id)}
+        >
+          <Ticket hex={swatch.hex} ink={swatch.ink} />
+          <span class="name">{swatch.name}</span>
+        </button>
+      </li>
+    {/each}
+    <li>
+      <button type="button" class="add" onclick={() => (adding = true)}>
+        <span class="frame" aria-hidden="true">+</span>
+        <span class="name">Add</span>
+      </button>
+    </li>
+  </ul>
+</section>
+
+{#if putting}
+  <PutOn swatchId={putting} onclose={() => (putting = undefined)} />
+{/if}
+{#if adding}
+  <AddSwatch onclose={() => (adding = false)} />
+{/if}
+
+<style>
+  section {
+    grid-area: strip;
+    min-width: 0;
+    border-bottom: var(--rule);
+    background: var(--bench);
+  }
+
+  ul {
+    display: flex;
+    gap: 8px;
+    height: 100%;
+    padding: 10px 16px 0;
+    overflow: auto hidden;
+    scrollbar-width: thin;
+  }
+
+  li {
+    flex: none;
+  }
+
+  .over {
+    box-shadow: -5px 0 0 var(--ink);
+  }
+
+  button {
+    display: block;
+    width: 118px;
+  }
+
+  .name {
+    display: block;
+    padding-top: 3px;
+    overflow: hidden;
+    font-size: var(--size-small);
+    font-weight: 600;
+    line-height: 16px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .frame {
+    display: grid;
+    place-items: center;
+    height: 52px;
+    border: 1.5px dashed var(--ink-3);
+    font-size: var(--size-title);
+  }
+
+  @media (max-width: 899px) {
+    ul {
+      padding-bottom: 8px;
+    }
+  }
+</style>

@@ -1,0 +1,251 @@
+import { createContext } from 'svelte';
+import { answered, api } from '../api/client';
+import { messageOf, Problem } from '../api/problem';
+import type { Brand, NewSwatch, SlotRequest, Source } from '../api/types';
+import { uploadSource } from '../api/upload';
+
+/** One line beneath the strip that says what just happened. */
+export interface Notice {
+  text: string;
+  /** Whether the step can be undone from the line itself. */
+  undoable: boolean;
+}
+
+/** A file on its way in. */
+export interface Upload {
+  name: string;
+  share: number;
+}
+
+type Answer = { data?: Brand; error?: unknown; response: Response };
+
+/** The brand on the bench and everything that is done to it. The server holds the truth; every change is sent at once. */
+export class Bench {
+  readonly id: string;
+  #brand = $state.raw<Brand>();
+  #sources = $state.raw<Source[]>([]);
+  #problem = $state<string>();
+  #saving = $state(0);
+  /** Milliseconds since 1970. */
+  #savedAt = $state<number>();
+  notice = $state.raw<Notice>();
+  uploads = $state.raw<Upload[]>([]);
+  uploadProblem = $state<string>();
+  /** The picture that Gather shows. */
+  sourceId = $state<string>();
+
+  constructor(id: string) {
+    this.id = id;
+  }
+
+  async load(): Promise<void> {
+    try {
+      const params = { path: { id: this.id } };
+      const [brand, sources] = await Promise.all([
+        answered(api.GET('/api/brands/{id}', { params })),
+        answered(api.GET('/api/brands/{id}/sources', { params })),
+      ]);
+      this.#brand = brand;
+      this.#sources = sources;
+      this.sourceId ??= sources[0]?.id;
+    } catch (error) {
+      this.#problem = messageOf(error);
+    }
+  }
+
+  /** The brand once it is loaded; the bench is shown only then. */
+  get brand(): Brand {
+    if (!this.#brand) {
+      throw new Error('The brand is not loaded yet');
+    }
+    return this.#brand;
+  }
+
+  get loaded(): boolean {
+    return this.#brand !== undefined;
+  }
+
+  get sources(): Source[] {
+    return this.#sources;
+  }
+
+  get source(): Source | undefined {
+    return this.#sources.find((source) => source.id === this.sourceId);
+  }
+
+  get problem(): string | undefined {
+    return this.#problem;
+  }
+
+  get saving(): boolean {
+    return this.#saving > 0;
+  }
+
+  get savedAt(): number | undefined {
+    return this.#savedAt;
+  }
+
+  say(text: string, undoable = false): void {
+    this.notice = { text, undoable };
+  }
+
+  /** Sends a change and takes the brand that comes back. @throws Problem if it was refused */
+  async #change(send: (header: { 'If-Match': string }) => Promise<Answer>): Promise<void> {
+    this.notice = undefined;
+    this.#saving++;
+    try {
+      this.#brand = await answered(send({ 'If-Match': `"${this.brand.revision}"` }));
+      this.#savedAt = Date.now();
+    } catch (error) {
+      if (error instanceof Problem && error.type === '/problems/revision-stale') {
+        await this.load();
+      }
+      throw error;
+    } finally {
+      this.#saving--;
+    }
+  }
+
+  rename(name: string): Promise<void> {
+    return this.#change((header) =>
+      api.PUT('/api/brands/{id}/name', { params: { path: { id: this.id }, header }, body: { name } }),
+    );
+  }
+
+  setShortCode(shortCode: string | undefined): Promise<void> {
+    const body = shortCode ? { shortCode } : {};
+    return this.#change((header) =>
+      api.PUT('/api/brands/{id}/short-code', { params: { path: { id: this.id }, header }, body }),
+    );
+  }
+
+  addSwatches(swatches: NewSwatch[]): Promise<void> {
+    return this.#change((header) =>
+      api.POST('/api/brands/{id}/swatches/batch', {
+        params: { path: { id: this.id }, header },
+        body: { swatches },
+      }),
+    );
+  }
+
+  renameSwatch(swatch: string, name: string): Promise<void> {
+    return this.#change((header) =>
+      api.PUT('/api/brands/{id}/swatches/{swatch}/name', {
+        params: { path: { id: this.id, swatch }, header },
+        body: { name },
+      }),
+    );
+  }
+
+  recolorSwatch(swatch: string, code: string): Promise<void> {
+    return this.#change((header) =>
+      api.PUT('/api/brands/{id}/swatches/{swatch}/color', {
+        params: { path: { id: this.id, swatch }, header },
+        body: { code },
+      }),
+    );
+  }
+
+  moveSwatch(swatch: string, position: number): Promise<void> {
+    return this.#change((header) =>
+      api.PUT('/api/brands/{id}/swatches/{swatch}/position', {
+        params: { path: { id: this.id, swatch }, header },
+        body: { position },
+      }),
+    );
+  }
+
+  removeSwatch(swatch: string): Promise<void> {
+    return this.#change((header) =>
+      api.DELETE('/api/brands/{id}/swatches/{swatch}', { params: { path: { id: this.id, swatch }, header } }),
+    );
+  }
+
+  fillSlot(slot: string, body: SlotRequest): Promise<void> {
+    return this.#change((header) =>
+      api.PUT('/api/brands/{id}/theme/slots/{slot}', {
+        params: { path: { id: this.id, slot }, header },
+        body,
+      }),
+    );
+  }
+
+  async suggestTheme(): Promise<void> {
+    const header = { 'If-Match': `"${this.brand.revision}"` };
+    await this.#change(async () => {
+      const params = { path: { id: this.id }, query: { apply: true }, header };
+      await answered(api.POST('/api/brands/{id}/theme/suggestion', { params }));
+      return api.GET('/api/brands/{id}', { params: { path: { id: this.id } } });
+    });
+  }
+
+  renameTheme(name: string): Promise<void> {
+    return this.#change((header) =>
+      api.PUT('/api/brands/{id}/theme/name', { params: { path: { id: this.id }, header }, body: { name } }),
+    );
+  }
+
+  async draft(source: Source): Promise<void> {
+    await this.#change((header) =>
+      api.POST('/api/brands/{id}/draft', {
+        params: { path: { id: this.id }, header },
+        body: { sourceId: source.id },
+      }),
+    );
+    const colors = this.brand.swatches.length;
+    const counted = colors === 1 ? '1 colour' : `${colors} colours`;
+    this.say(
+      `Drafted from ${source.name}: ${counted}, 12 slots. Usable now; everything can be changed.`,
+      true,
+    );
+  }
+
+  undo(): Promise<void> {
+    return this.#change((header) =>
+      api.POST('/api/brands/{id}/undo', { params: { path: { id: this.id }, header } }),
+    );
+  }
+
+  redo(): Promise<void> {
+    return this.#change((header) =>
+      api.POST('/api/brands/{id}/redo', { params: { path: { id: this.id }, header } }),
+    );
+  }
+
+  /** Takes pictures in, one after the other; the first picture of an empty brand drafts it. */
+  async take(files: File[]): Promise<void> {
+    this.uploadProblem = undefined;
+    const problems: string[] = [];
+    for (const file of files) {
+      try {
+        await this.#takeOne(file);
+      } catch (error) {
+        problems.push(`${file.name || 'The pasted picture'}: ${messageOf(error)}`);
+      }
+    }
+    this.uploadProblem = problems.length > 0 ? problems.join('\n') : undefined;
+  }
+
+  async #takeOne(file: File): Promise<void> {
+    const show = (share: number) => {
+      this.uploads = [
+        ...this.uploads.filter((upload) => upload.name !== file.name),
+        { name: file.name, share },
+      ];
+    };
+    show(0);
+    try {
+      const source = await uploadSource(this.id, file, show);
+      const first = this.#sources.length === 0 && this.brand.swatches.length === 0;
+      this.#sources = [...this.#sources, source];
+      this.sourceId = source.id;
+      if (first) {
+        await this.draft(source);
+      }
+    } finally {
+      this.uploads = this.uploads.filter((upload) => upload.name !== file.name);
+    }
+  }
+}
+
+export const [useBench, provideBench] = createContext<Bench>();

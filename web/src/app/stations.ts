@@ -1,0 +1,13 @@
+/** The stations in the order of the work. The numbers stay, whichever stations stand already. */
+export const STATIONS = [
+  { key: 'gather', number: '1', name: 'Gather' },
+  { key: 'palette', number: '2', name: 'Palette' },
+  { key: 'theme', number: '4', name: 'Theme' },
+  { key: 'handover', number: '9', name: 'Hand over' },
+] as const;
+
+export type Station = (typeof STATIONS)[number]['key'];
+
+export function isStation(text: string | undefined): text is Station {
+  return STATIONS.some((station) => station.key === text);
+}

@@ -1,0 +1,31 @@
+<script lang="ts">
+  import { useBench } from '../../app/bench.svelte';
+  import Button from '../../ui/Button.svelte';
+
+  interface Props {
+    look?: 'main' | 'plain';
+    words?: string;
+  }
+
+  const { look = 'plain', words = 'Choose files' }: Props = $props();
+  const bench = useBench();
+
+  let input: HTMLInputElement;
+
+  function onchange() {
+    void bench.take([...(input.files ?? [])]);
+    input.value = '';
+  }
+</script>
+
+<Button {look} onclick={() => input.click()}>{words}</Button>
+<input
+  bind:this={input}
+  class="visually-hidden"
+  type="file"
+  accept="image/png"
+  multiple
+  tabindex="-1"
+  aria-label="Pictures to take in"
+  {onchange}
+/>

@@ -1,0 +1,38 @@
+<script lang="ts">
+  import AddSwatch from '../../app/AddSwatch.svelte';
+  import Button from '../../ui/Button.svelte';
+  import ChooseFiles from './ChooseFiles.svelte';
+
+  let adding = $state(false);
+</script>
+
+<div class="drop">
+  <h2>Drop a logo here</h2>
+  <p>A PNG file. Colours and a theme are drafted from it in one step, and everything can be changed.</p>
+  <ChooseFiles look="main" words="Choose a file" />
+  <p>
+    or paste a picture, or <Button look="quiet" onclick={() => (adding = true)}>type a colour code</Button>
+  </p>
+</div>
+
+{#if adding}
+  <AddSwatch onclose={() => (adding = false)} />
+{/if}
+
+<style>
+  .drop {
+    display: grid;
+    place-items: center;
+    align-content: center;
+    gap: 16px;
+    min-height: 420px;
+    padding: 24px;
+    border: 1.5px dashed var(--ink-3);
+    text-align: center;
+  }
+
+  h2 {
+    font-size: var(--size-large);
+    line-height: 32px;
+  }
+</style>

@@ -1,0 +1,113 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { messageOf } from '../../api/problem';
+  import type { Source } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import Picture from './Picture.svelte';
+  import ProposalBar from './ProposalBar.svelte';
+  import ProposalTicket from './ProposalTicket.svelte';
+  import { ProposalState } from './proposals.svelte';
+
+  interface Props {
+    source: Source;
+  }
+
+  const { source }: Props = $props();
+  const bench = useBench();
+
+  const taken = $derived(new Set(bench.brand.swatches.map((swatch) => swatch.hex)));
+
+  // The view is made anew for every picture.
+  const proposals = untrack(() => new ProposalState(bench.id, source, taken));
+
+  let problem = $state<string>();
+
+  const chosen = $derived(
+    proposals.answer?.proposals.filter(
+      (proposal) => proposals.chosen.has(proposal.hex) && !taken.has(proposal.hex),
+    ) ?? [],
+  );
+
+  async function attempt(action: () => Promise<void>) {
+    problem = undefined;
+    try {
+      await action();
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  function take() {
+    void attempt(async () => {
+      const swatches = chosen.map(({ hex, x, y }) => ({ hex, origin: { source: source.name, x, y } }));
+      await bench.addSwatches(swatches);
+      const counted = swatches.length === 1 ? '1 colour' : `${swatches.length} colours`;
+      bench.say(`${counted} taken from ${source.name}. Name and order them in Palette.`, true);
+    });
+  }
+</script>
+
+<div class="view">
+  <Picture {source} focused={proposals.focused} reading={proposals.reading} />
+  <Complaint text={proposals.problem} />
+  {#if proposals.answer}
+    <ProposalBar {proposals} />
+    {#if proposals.answer.proposals.length === 0}
+      <p>This picture shows no colour.</p>
+    {/if}
+    <ul aria-label="Proposals">
+      {#each proposals.answer.proposals as proposal (proposal.hex)}
+        <ProposalTicket
+          {proposal}
+          chosen={proposals.chosen.has(proposal.hex)}
+          inPalette={taken.has(proposal.hex)}
+          focused={proposals.focused === proposal}
+          ontoggle={() => proposals.toggle(proposal)}
+          onfocus={() => (proposals.focused = proposal)}
+        />
+      {/each}
+    </ul>
+    <Complaint text={problem} />
+    <div class="take">
+      <span>
+        {chosen.length} chosen.
+        {#if bench.brand.swatches.length === 0}
+          Two strong ones, one that sets off, and a neutral is a good start.
+        {/if}
+      </span>
+      {#if bench.brand.swatches.length === 0}
+        <Button onclick={() => attempt(() => bench.draft(source))}>Draft palette and theme</Button>
+      {/if}
+      <Button look="main" disabled={chosen.length === 0} onclick={take}>Take chosen</Button>
+    </div>
+  {/if}
+</div>
+
+<style>
+  .view {
+    display: grid;
+    gap: 10px;
+    align-content: start;
+    min-width: 0;
+  }
+
+  ul {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+
+  .take {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+  }
+
+  .take span {
+    flex: 1;
+    color: var(--ink-2);
+    font-size: var(--size-small);
+  }
+</style>

@@ -1,0 +1,89 @@
+import { SvelteSet } from 'svelte/reactivity';
+import { answered, api } from '../../api/client';
+import { messageOf } from '../../api/problem';
+import type { Order, Proposal, Proposals, Reading, Source } from '../../api/types';
+
+/** What one picture proposes, how it is asked, and which of it is chosen. */
+export class ProposalState {
+  readonly #brandId: string;
+  readonly source: Source;
+  /** The reading that a person asked for; nothing: the machine decides. */
+  #asked = $state<Reading>();
+  #most = $state<number>();
+  #order = $state<Order>('coverage');
+  answer = $state.raw<Proposals>();
+  problem = $state<string>();
+  focused = $state.raw<Proposal>();
+  readonly chosen = new SvelteSet<string>();
+
+  constructor(brandId: string, source: Source, taken: ReadonlySet<string>) {
+    this.#brandId = brandId;
+    this.source = source;
+    void this.#ask().then(() => this.#chooseAllBut(taken));
+  }
+
+  get reading(): Reading {
+    return this.#asked ?? (this.answer?.reading as Reading | undefined) ?? 'artwork';
+  }
+
+  set reading(reading: Reading) {
+    this.#asked = reading;
+    void this.#ask();
+  }
+
+  get order(): Order {
+    return this.#order;
+  }
+
+  set order(order: Order) {
+    this.#order = order;
+    void this.#ask();
+  }
+
+  /** How many are shown at the most, the ground not counted. */
+  get most(): number {
+    return this.#most ?? this.colors.length;
+  }
+
+  set most(most: number) {
+    this.#most = Math.max(1, Math.min(12, most));
+    void this.#ask();
+  }
+
+  /** Everything but the ground. */
+  get colors(): Proposal[] {
+    return this.answer?.proposals.filter((proposal) => !proposal.ground) ?? [];
+  }
+
+  async #ask(): Promise<void> {
+    const query = {
+      order: this.#order.toUpperCase() as Uppercase<Order>,
+      ...(this.#most === undefined ? {} : { count: this.#most }),
+      ...(this.#asked === undefined ? {} : { reading: this.#asked.toUpperCase() as Uppercase<Reading> }),
+    };
+    const path = { id: this.#brandId, sid: this.source.id };
+    try {
+      this.answer = await answered(
+        api.GET('/api/brands/{id}/sources/{sid}/proposals', { params: { path, query } }),
+      );
+      this.focused = undefined;
+      this.problem = undefined;
+    } catch (error) {
+      this.problem = messageOf(error);
+    }
+  }
+
+  #chooseAllBut(taken: ReadonlySet<string>): void {
+    for (const proposal of this.colors) {
+      if (!taken.has(proposal.hex)) {
+        this.chosen.add(proposal.hex);
+      }
+    }
+  }
+
+  toggle(proposal: Proposal): void {
+    if (!this.chosen.delete(proposal.hex)) {
+      this.chosen.add(proposal.hex);
+    }
+  }
+}

@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import { useBench } from '../../app/bench.svelte';
+  import { addressOf } from '../../app/route.svelte';
+  import Button from '../../ui/Button.svelte';
+  import EditableText from '../../ui/EditableText.svelte';
+  import { slotName } from '../theme/slots';
+  import Delivery from './Delivery.svelte';
+  import TemplatePreview from './TemplatePreview.svelte';
+  import TextPreview from './TextPreview.svelte';
+
+  const bench = useBench();
+
+  const empty = $derived(
+    bench.brand.theme.slots.filter((slot) => !slot.hex).map((slot) => slotName(slot.slot)),
+  );
+
+  async function takeProposedCode() {
+    try {
+      await bench.setShortCode(bench.brand.proposedShortCode);
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
+</script>
+
+<div class="title"><h1>Hand over</h1></div>
+
+<div class="code">
+  <span
+    >The short code stands in front of every colour's name, so that it is found among other brands' colours.</span
+  >
+  <div class="field">
+    <EditableText
+      label="Short code"
+      value={bench.brand.shortCode ?? ''}
+      mono
+      maxlength={8}
+      onsave={(code) => bench.setShortCode(code.toUpperCase() || undefined)}
+    />
+  </div>
+  {#if !bench.brand.shortCode && bench.brand.proposedShortCode}
+    <Button onclick={takeProposedCode}>Use {bench.brand.proposedShortCode}</Button>
+  {/if}
+</div>
+
+<ul>
+  <Delivery
+    kind="presentation-wide"
+    name="Presentation template"
+    size="widescreen, 16:9"
+    use="Open it: a new presentation begins with these colours and fonts. To make it the one that everything new starts with, save it as the standard template of your presentation program."
+    blocked={empty.length > 0 ? `Needs all twelve theme slots; still empty: ${empty.join(', ')}.` : undefined}
+    remedy={{ address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
+  >
+    <TemplatePreview specimen={bench.brand.specimen} name={bench.brand.name} />
+  </Delivery>
+  <Delivery
+    kind="css"
+    name="CSS custom properties"
+    size="one stylesheet"
+    use="For whoever keeps the website: put it before all other styles, and write var(--name) instead of a code."
+  >
+    <TextPreview kind="css" name="CSS custom properties" />
+  </Delivery>
+  <Delivery
+    kind="text"
+    name="Codes as text"
+    size="one page"
+    use="For every other place: print it, mail it, or paste codes from it."
+  >
+    <TextPreview kind="text" name="Codes as text" />
+  </Delivery>
+</ul>
+
+<style>
+  .title {
+    display: flex;
+    align-items: center;
+    min-height: 32px;
+    margin-bottom: 10px;
+  }
+
+  h1 {
+    font-size: var(--size-title);
+    letter-spacing: -0.01em;
+  }
+
+  .code {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    padding-bottom: 12px;
+    border-bottom: var(--rule);
+  }
+
+  .code span {
+    flex: 1;
+  }
+
+  .field {
+    width: 96px;
+  }
+</style>

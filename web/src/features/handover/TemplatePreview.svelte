@@ -1,0 +1,38 @@
+<script lang="ts">
+  import type { Specimen } from '../../api/types';
+
+  interface Props {
+    specimen: Specimen;
+    name: string;
+  }
+
+  const { specimen, name }: Props = $props();
+</script>
+
+<!-- The title layout as the template draws it, in its own proportions. -->
+<svg viewBox="0 0 256 144" role="img" aria-label="Title slide of the template, in the theme's colours">
+  <rect width="256" height="144" style:fill={specimen.dark1} />
+  <rect x="12.8" y="81.6" width="38.4" height="1.44" style:fill={specimen.accents[1]} />
+  <text x="14.7" y="72" class="name" style:fill={specimen.light1} style:font-family={specimen.headingFont}
+    >{name}</text
+  >
+  <text x="14.7" y="97" class="sub" style:fill={specimen.light2} style:font-family={specimen.bodyFont}
+    >Subtitle</text
+  >
+</svg>
+
+<style>
+  svg {
+    display: block;
+    width: 100%;
+  }
+
+  .name {
+    font-size: 15px;
+    font-weight: 700;
+  }
+
+  .sub {
+    font-size: 7px;
+  }
+</style>

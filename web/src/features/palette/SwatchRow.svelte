@@ -1,0 +1,186 @@
+<script lang="ts">
+  import ArrowDown from '@lucide/svelte/icons/arrow-down';
+  import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import { messageOf } from '../../api/problem';
+  import type { Swatch } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import { slotName } from '../theme/slots';
+  import Button from '../../ui/Button.svelte';
+  import CopyCode from '../../ui/CopyCode.svelte';
+  import { carriesSwatch, dragSwatch, droppedSwatch } from '../../ui/drag';
+  import EditableText from '../../ui/EditableText.svelte';
+  import Ticket from '../../ui/Ticket.svelte';
+
+  interface Props {
+    swatch: Swatch;
+    index: number;
+    last: boolean;
+  }
+
+  const { swatch, index, last }: Props = $props();
+  const bench = useBench();
+
+  let over = $state(false);
+
+  const uses = $derived(
+    bench.brand.theme.slots.filter((slot) => slot.swatchId === swatch.id).map((slot) => slotName(slot.slot)),
+  );
+
+  const origin = $derived.by(() => {
+    const from = swatch.origin;
+    if (!from) {
+      return 'entered by its code';
+    }
+    return from.x === undefined ? `from ${from.source}` : `from ${from.source} at ${from.x}, ${from.y}`;
+  });
+
+  async function attempt(action: () => Promise<void>, said?: string) {
+    try {
+      await action();
+      if (said) {
+        bench.say(said, true);
+      }
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
+
+  function remove() {
+    const kept = uses.length > 0 ? ` What it was used for keeps its colour: ${uses.join(', ')}.` : '';
+    void attempt(() => bench.removeSwatch(swatch.id), `${swatch.name} is out of the palette.${kept}`);
+  }
+
+  function ondrop(event: DragEvent) {
+    over = false;
+    const id = droppedSwatch(event);
+    if (id) {
+      event.preventDefault();
+      void attempt(() => bench.moveSwatch(id, index));
+    }
+  }
+
+  function ondragover(event: DragEvent) {
+    if (carriesSwatch(event)) {
+      event.preventDefault();
+      over = true;
+    }
+  }
+</script>
+
+<li class:over {ondragover} ondragleave={() => (over = false)} {ondrop}>
+  <span
+    class="handle"
+    role="img"
+    aria-label="{swatch.name}, {swatch.codes.hex}"
+    draggable="true"
+    ondragstart={(event) => dragSwatch(event, swatch.id)}
+  >
+    <Ticket hex={swatch.hex} ink={swatch.ink} />
+  </span>
+  <div class="entry">
+    <EditableText
+      label="Name of {swatch.name}"
+      value={swatch.name}
+      onsave={(name) => bench.renameSwatch(swatch.id, name)}
+    />
+    <EditableText
+      label="Code of {swatch.name}"
+      value={swatch.codes.hex}
+      mono
+      maxlength={60}
+      onsave={(code) => bench.recolorSwatch(swatch.id, code)}
+    />
+  </div>
+  <div class="facts">
+    <div class="codes">
+      {#each [swatch.codes.hex, swatch.codes.rgb, swatch.codes.hsl] as code (code)}
+        <CopyCode
+          {code}
+          of={swatch.name}
+          oncopied={(copied) => bench.say(`${copied} is copied.`)}
+          onfail={(why) => bench.say(why)}
+        />
+      {/each}
+    </div>
+    <p>{origin}</p>
+    <p>{uses.length > 0 ? `used for ${uses.join(', ')}` : 'not used in the theme'}</p>
+  </div>
+  <div class="actions">
+    <button
+      type="button"
+      aria-label="Move {swatch.name} up"
+      disabled={index === 0}
+      onclick={() => attempt(() => bench.moveSwatch(swatch.id, index - 1))}
+    >
+      <ArrowUp size={18} aria-hidden="true" />
+    </button>
+    <button
+      type="button"
+      aria-label="Move {swatch.name} down"
+      disabled={last}
+      onclick={() => attempt(() => bench.moveSwatch(swatch.id, index + 1))}
+    >
+      <ArrowDown size={18} aria-hidden="true" />
+    </button>
+    <Button look="quiet" onclick={remove}
+      >Remove<span class="visually-hidden">&nbsp;{swatch.name}</span></Button
+    >
+  </div>
+</li>
+
+<style>
+  li {
+    display: grid;
+    grid-template-columns: 118px 160px minmax(0, 1fr) max-content;
+    gap: 14px;
+    align-items: start;
+    padding: 10px 0;
+    border-bottom: var(--hairline);
+  }
+
+  .over {
+    box-shadow: 0 -3px 0 var(--ink);
+  }
+
+  .handle {
+    display: block;
+    cursor: grab;
+  }
+
+  .entry {
+    display: grid;
+    gap: 6px;
+  }
+
+  .facts {
+    min-width: 0;
+    color: var(--ink-2);
+    font-size: var(--size-small);
+    line-height: 16px;
+  }
+
+  .codes {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 6px;
+    margin: -2px 0 2px -4px;
+    color: var(--ink);
+  }
+
+  .actions {
+    display: flex;
+    gap: 4px;
+    align-items: center;
+  }
+
+  .actions > button {
+    display: grid;
+    place-items: center;
+    width: 28px;
+    height: 28px;
+  }
+
+  .actions > button:disabled {
+    color: var(--hair);
+  }
+</style>

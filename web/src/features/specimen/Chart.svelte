@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { Specimen } from '../../api/types';
+
+  interface Props {
+    specimen: Specimen;
+  }
+
+  const { specimen }: Props = $props();
+
+  /** Invented figures: four groups of six series; heights in pixels of the drawing. */
+  const GROUPS = [
+    [62, 48, 30, 22, 40, 18],
+    [74, 55, 26, 30, 44, 24],
+    [50, 66, 38, 26, 30, 33],
+    [80, 70, 44, 36, 52, 27],
+  ] as const;
+</script>
+
+<svg viewBox="0 0 308 136" style:background={specimen.light1}>
+  <text x="14" y="22" class="title" style:fill={specimen.dark1} style:font-family={specimen.headingFont}>
+    Six series, by quarter
+  </text>
+  {#each GROUPS as group, at (at)}
+    {#each group as height, series (series)}
+      <rect
+        x={20 + at * 70 + series * 8}
+        y={118 - height}
+        width="7"
+        {height}
+        style:fill={specimen.accents[series]}
+      />
+    {/each}
+    <text
+      x={43.5 + at * 70}
+      y="131"
+      class="label"
+      style:fill={specimen.dark2}
+      style:font-family={specimen.bodyFont}
+    >
+      Q{at + 1}
+    </text>
+  {/each}
+  <line x1="14" x2="294" y1="118.5" y2="118.5" style:stroke={specimen.dark2} />
+</svg>
+
+<style>
+  svg {
+    display: block;
+    width: 100%;
+  }
+
+  .title {
+    font-size: 12px;
+    font-weight: 700;
+  }
+
+  .label {
+    font-size: 10px;
+    text-anchor: middle;
+  }
+</style>

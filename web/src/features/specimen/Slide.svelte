@@ -1,0 +1,103 @@
+<script lang="ts">
+  import type { Specimen } from '../../api/types';
+
+  interface Props {
+    specimen: Specimen;
+    name: string;
+  }
+
+  const { specimen, name }: Props = $props();
+</script>
+
+<div
+  class="slide"
+  style:--dark1={specimen.dark1}
+  style:--light1={specimen.light1}
+  style:--dark2={specimen.dark2}
+  style:--bullet={specimen.accents[0]}
+  style:--rule-color={specimen.accents[1]}
+  style:--box={specimen.accents[2]}
+  style:--on-box={specimen.onAccents[2]}
+  style:--link={specimen.link}
+  style:--followed={specimen.followedLink}
+  style:--heading={specimen.headingFont}
+  style:--body={specimen.bodyFont}
+>
+  <div class="band">{name}</div>
+  <div class="text">
+    <p class="second">What is new this season</p>
+    <ul>
+      <li>The first point, in the text colour</li>
+      <li>
+        A second point, with <span class="link">a link</span> and <span class="followed">a visited one</span>
+      </li>
+    </ul>
+    <p class="box">The one thing that matters</p>
+  </div>
+</div>
+
+<style>
+  .slide {
+    aspect-ratio: 16 / 9;
+    overflow: hidden;
+    background: var(--light1);
+    color: var(--dark1);
+    font:
+      400 12px / 17px var(--body),
+      sans-serif;
+  }
+
+  .band {
+    padding: 8px 14px;
+    overflow: hidden;
+    border-bottom: 3px solid var(--rule-color);
+    background: var(--dark1);
+    color: var(--light1);
+    font:
+      700 16px / 22px var(--heading),
+      sans-serif;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .text {
+    padding: 8px 14px;
+  }
+
+  .second {
+    color: var(--dark2);
+    font:
+      700 13px / 20px var(--heading),
+      sans-serif;
+  }
+
+  li {
+    padding-left: 12px;
+  }
+
+  li::before {
+    content: '▪';
+    float: left;
+    margin-left: -12px;
+    color: var(--bullet);
+  }
+
+  .link {
+    color: var(--link);
+    text-decoration: underline;
+  }
+
+  .followed {
+    color: var(--followed);
+    text-decoration: underline;
+  }
+
+  .box {
+    width: max-content;
+    margin: 8px 0 0 auto;
+    padding: 5px 9px;
+    background: var(--box);
+    color: var(--on-box);
+    font-weight: 700;
+  }
+</style>

@@ -1,0 +1,66 @@
+<script lang="ts">
+  import type { Specimen } from '../../api/types';
+
+  interface Props {
+    specimen: Specimen;
+  }
+
+  const { specimen }: Props = $props();
+
+  const ROWS = [
+    ['First place', '05:40', '06:25'],
+    ['Second place', '06:40', '07:30'],
+    ['Third place', '08:05', '09:20'],
+    ['Fourth place', '10:15', '11:00'],
+  ] as const;
+</script>
+
+<table
+  style:--dark1={specimen.dark1}
+  style:--light1={specimen.light1}
+  style:--light2={specimen.light2}
+  style:--header={specimen.accents[0]}
+  style:--on-header={specimen.onAccents[0]}
+  style:--body={specimen.bodyFont}
+>
+  <thead>
+    <tr><th>Line</th><th>Out</th><th>Back</th></tr>
+  </thead>
+  <tbody>
+    {#each ROWS as [line, out, back] (line)}
+      <tr><td>{line}</td><td>{out}</td><td>{back}</td></tr>
+    {/each}
+  </tbody>
+</table>
+
+<style>
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    background: var(--light1);
+    color: var(--dark1);
+    font:
+      400 12px / 18px var(--body),
+      sans-serif;
+  }
+
+  th {
+    background: var(--header);
+    color: var(--on-header);
+    text-align: start;
+  }
+
+  th,
+  td {
+    padding: 3px 10px;
+  }
+
+  th:not(:first-child),
+  td:not(:first-child) {
+    text-align: end;
+  }
+
+  tbody tr:nth-child(even) {
+    background: var(--light2);
+  }
+</style>

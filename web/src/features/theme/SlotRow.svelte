@@ -1,0 +1,148 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import type { Slot } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import { carriesSwatch, droppedSwatch } from '../../ui/drag';
+  import Ticket from '../../ui/Ticket.svelte';
+  import { originOf, reasonOf, slotName } from './slots';
+  import Tints from './Tints.svelte';
+
+  interface Props {
+    slot: Slot;
+    onopen: () => void;
+  }
+
+  const { slot, onopen }: Props = $props();
+  const bench = useBench();
+
+  const GROUNDS = ['lt1', 'lt2', 'dk1', 'dk2'] as const;
+
+  let over = $state(false);
+
+  const name = $derived(slotName(slot.slot));
+
+  async function ondrop(event: DragEvent) {
+    over = false;
+    const swatchId = droppedSwatch(event);
+    if (swatchId) {
+      event.preventDefault();
+      try {
+        await bench.fillSlot(slot.slot, { swatchId });
+      } catch (error) {
+        bench.say(messageOf(error));
+      }
+    }
+  }
+
+  function ondragover(event: DragEvent) {
+    if (carriesSwatch(event)) {
+      event.preventDefault();
+      over = true;
+    }
+  }
+
+  function verdict(text: boolean, largeText: boolean): { mark: string; words: string } {
+    if (text) {
+      return { mark: '●', words: 'text' };
+    }
+    return largeText ? { mark: '◐', words: 'large text and graphics' } : { mark: '╳', words: 'neither' };
+  }
+
+  /** Never rounded up: 4.499 must not read as 4.5. */
+  function shown(ratio: number): string {
+    return (Math.floor(ratio * 10) / 10).toFixed(1);
+  }
+</script>
+
+<tr class:over data-slot={slot.slot} {ondragover} ondragleave={() => (over = false)} {ondrop}>
+  <th scope="row">{name}</th>
+  <td>
+    <button type="button" aria-label="{name}, {slot.hex?.slice(1) ?? 'empty'}: change" onclick={onopen}>
+      {#if slot.hex && slot.ink}
+        <Ticket hex={slot.hex} ink={slot.ink} small />
+      {:else}
+        <span class="empty">empty</span>
+      {/if}
+    </button>
+  </td>
+  <td class="from">
+    <b>{originOf(slot, bench.brand.swatches)}</b>
+    <span>{reasonOf(slot)}</span>
+  </td>
+  <td><Tints {slot} /></td>
+  {#each GROUNDS as ground (ground)}
+    {@const on = slot.on.find((candidate) => candidate.ground === ground)}
+    <td class="number" class:fails={on && !on.largeText}>
+      {#if on}
+        {@const { mark, words } = verdict(on.text, on.largeText)}
+        {shown(on.ratio)}
+        <span aria-hidden="true">{mark}</span><span class="visually-hidden">{words}</span>
+      {:else}
+        <span aria-hidden="true">·</span>
+      {/if}
+    </td>
+  {/each}
+</tr>
+
+<style>
+  tr {
+    border-bottom: var(--hairline);
+  }
+
+  .over {
+    outline: 3px solid var(--ink);
+    outline-offset: -3px;
+    background: var(--paper);
+  }
+
+  th {
+    width: 78px;
+    padding: 0 3px;
+    font-weight: 600;
+    line-height: 16px;
+    text-align: start;
+  }
+
+  td {
+    height: 44px;
+    padding: 0 3px;
+  }
+
+  button {
+    display: block;
+  }
+
+  .empty {
+    display: grid;
+    place-items: center;
+    width: 72px;
+    height: 28px;
+    border: 1.5px dashed var(--ink-3);
+    font-size: var(--size-small);
+  }
+
+  .from {
+    width: 172px;
+    font-size: var(--size-small);
+    line-height: 14px;
+  }
+
+  .from b {
+    display: block;
+    font-weight: 600;
+  }
+
+  .from span {
+    color: var(--ink-2);
+  }
+
+  .number {
+    font: 400 var(--size-small) / 16px var(--code);
+    text-align: end;
+    white-space: nowrap;
+  }
+
+  .fails {
+    color: var(--ink-3);
+  }
+</style>

@@ -1,0 +1,136 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import { useBench } from '../../app/bench.svelte';
+  import { addressOf } from '../../app/route.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import EditableText from '../../ui/EditableText.svelte';
+  import FillSlot from './FillSlot.svelte';
+  import SlotRow from './SlotRow.svelte';
+
+  const bench = useBench();
+
+  const slots = $derived(bench.brand.theme.slots);
+
+  let problem = $state<string>();
+  let filling = $state<string>();
+
+  async function suggest() {
+    problem = undefined;
+    try {
+      await bench.suggestTheme();
+      bench.say('All twelve slots are filled; the reason stands beside each.', true);
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+</script>
+
+<div class="title">
+  <h1>Theme</h1>
+  <div class="name">
+    <EditableText
+      label="Name of the theme"
+      value={bench.brand.theme.name}
+      onsave={(name) => bench.renameTheme(name)}
+    />
+  </div>
+  <span class="gap"></span>
+  <Button look="main" onclick={suggest}>
+    {slots.some((slot) => slot.hex) ? 'Suggest again' : 'Suggest'}
+  </Button>
+</div>
+<Complaint text={problem} />
+{#if bench.brand.swatches.length === 0}
+  <p class="hint">
+    The palette is empty, so a suggestion is black and white. <a href={addressOf(bench.id, 'gather')}
+      >Gather</a
+    > colours first.
+  </p>
+{/if}
+
+<table>
+  <thead>
+    <tr>
+      <th scope="col">Slot</th>
+      <th scope="col">Colour</th>
+      <th scope="col">From, and why</th>
+      <th scope="col">Tints that document programs make of it</th>
+      <th scope="col" class="number">on L1</th>
+      <th scope="col" class="number">on L2</th>
+      <th scope="col" class="number">on D1</th>
+      <th scope="col" class="number">on D2</th>
+    </tr>
+  </thead>
+  <tbody>
+    {#each slots as slot (slot.slot)}
+      <SlotRow {slot} onopen={() => (filling = slot.slot)} />
+    {/each}
+  </tbody>
+</table>
+<p class="legend">
+  <span>● text</span> <span>◐ large text and graphics</span> <span>╳ neither</span>
+  <span class="gap"></span>
+  <span>Drag a ticket from the strip onto a slot, or press its colour. A tint is copied by a click.</span>
+</p>
+
+{#if filling}
+  <FillSlot slot={filling} onclose={() => (filling = undefined)} />
+{/if}
+
+<style>
+  .title {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    min-height: 32px;
+    margin-bottom: 6px;
+  }
+
+  h1 {
+    font-size: var(--size-title);
+    letter-spacing: -0.01em;
+  }
+
+  .name {
+    width: 200px;
+  }
+
+  .gap {
+    flex: 1;
+  }
+
+  .hint {
+    padding: 6px 0;
+  }
+
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+
+  th {
+    height: 24px;
+    padding: 0 3px;
+    border-bottom: var(--rule);
+    color: var(--ink-2);
+    font-size: var(--size-small);
+    font-weight: 400;
+    text-align: start;
+    white-space: nowrap;
+  }
+
+  .number {
+    text-align: end;
+  }
+
+  .legend {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 16px;
+    margin-top: 8px;
+    color: var(--ink-2);
+    font-size: var(--size-small);
+    line-height: 16px;
+  }
+</style>

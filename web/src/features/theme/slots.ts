@@ -1,0 +1,60 @@
+import type { Slot, SlotReason, Swatch } from '../../api/types';
+
+const NAMES: Record<string, string> = {
+  dk1: 'Dark 1',
+  lt1: 'Light 1',
+  dk2: 'Dark 2',
+  lt2: 'Light 2',
+  accent1: 'Accent 1',
+  accent2: 'Accent 2',
+  accent3: 'Accent 3',
+  accent4: 'Accent 4',
+  accent5: 'Accent 5',
+  accent6: 'Accent 6',
+  hlink: 'Hyperlink',
+  folHlink: 'Followed hyperlink',
+};
+
+export function slotName(slot: string): string {
+  return NAMES[slot] ?? slot;
+}
+
+const REASONS: Record<SlotReason, string> = {
+  READS_BEST_ON_LIGHT: 'the darkest colour: reads best on light',
+  SECOND_DARK: 'a second dark that reads on both lights',
+  LIGHTEST: 'the lightest colour: the paper',
+  SECOND_LIGHT: 'a quiet light on which both darks read',
+  BLACK_OR_WHITE: 'the brand has none that fits: black or white does',
+  REPEATED_TO_STAY_LEGIBLE: 'repeated: no second one would read',
+  IN_ORDER_OF_USE: 'next in the order of the palette',
+  LIGHTER_COMPANION: 'a lighter companion, told apart from the rest',
+  DARKER_COMPANION: 'a darker companion, told apart from the rest',
+  LINK_READS: 'reads on both light grounds',
+  LINK_DEEPENED: 'darkened until it reads on both lights',
+  VISITED_DIFFERS: 'reads, and differs from the link',
+};
+
+/** Why a slot is filled as it is. */
+export function reasonOf(slot: Slot): string {
+  return slot.reason ? REASONS[slot.reason] : slot.hex ? 'chosen by hand' : 'nobody has set it yet';
+}
+
+/** Where the color of a slot comes from. */
+export function originOf(slot: Slot, swatches: readonly Swatch[]): string {
+  const swatch = swatches.find((candidate) => candidate.id === slot.swatchId);
+  switch (slot.fill) {
+    case 'SWATCH':
+      return swatch?.name ?? '';
+    case 'DERIVED':
+      return `${swatch?.name ?? ''}, ${shift(slot.lightness ?? 0)}`;
+    case 'FIXED':
+      return slot.hex === '#FFFFFF' ? 'white' : slot.hex === '#000000' ? 'black' : 'a colour of its own';
+    case 'EMPTY':
+      return 'empty';
+  }
+}
+
+function shift(lightness: number): string {
+  const points = Math.round(Math.abs(lightness) * 100);
+  return `${points} % ${lightness > 0 ? 'lighter' : 'darker'}`;
+}

@@ -1,0 +1,103 @@
+<script lang="ts">
+  import { answered, api } from '../../api/client';
+  import { messageOf } from '../../api/problem';
+  import type { Trail } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import Dialog from '../../ui/Dialog.svelte';
+  import { wordsOf } from './wording';
+
+  interface Props {
+    onclose: () => void;
+  }
+
+  const { onclose }: Props = $props();
+  const bench = useBench();
+
+  const time = new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
+
+  let trail = $state.raw<Trail>();
+  let problem = $state<string>();
+
+  async function attempt(action?: () => Promise<void>) {
+    try {
+      await action?.();
+      trail = await answered(api.GET('/api/brands/{id}/trail', { params: { path: { id: bench.id } } }));
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  void attempt();
+</script>
+
+<Dialog title="Trail" {onclose}>
+  <div class="actions">
+    <Button disabled={!bench.brand.canUndo} onclick={() => attempt(() => bench.undo())}>Undo</Button>
+    <Button disabled={!bench.brand.canRedo} onclick={() => attempt(() => bench.redo())}>Redo</Button>
+  </div>
+  <Complaint text={problem} />
+  <ol reversed aria-label="Steps, newest first">
+    {#each [...(trail?.steps ?? [])].reverse() as step (step.revision)}
+      <li aria-current={step.revision === trail?.cursor ? 'step' : undefined} class:undone={!step.done}>
+        {#if step.note.hex}<i style:--color={step.note.hex} aria-hidden="true"></i>{/if}
+        <span class="words">{wordsOf(step.note)}{step.done ? '' : ' (undone)'}</span>
+        <time datetime={step.madeAt}>{time.format(new Date(step.madeAt))}</time>
+      </li>
+    {/each}
+  </ol>
+</Dialog>
+
+<style>
+  .actions {
+    display: flex;
+    gap: 8px;
+    margin-bottom: 12px;
+  }
+
+  li {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    min-height: 32px;
+    padding: 4px 8px;
+    border-bottom: var(--hairline);
+  }
+
+  li[aria-current] {
+    border-left: 4px solid var(--ink);
+    background: var(--paper);
+    font-weight: 600;
+  }
+
+  .undone .words {
+    color: var(--ink-3);
+    text-decoration: line-through;
+  }
+
+  i {
+    flex: none;
+    width: 16px;
+    height: 16px;
+    border: var(--hairline);
+    background: var(--color);
+    clip-path: polygon(0 0, 70% 0, 100% 30%, 100% 100%, 0 100%);
+  }
+
+  .words {
+    flex: 1;
+  }
+
+  time {
+    color: var(--ink-2);
+    font-size: var(--size-small);
+    font-weight: 400;
+    white-space: nowrap;
+  }
+</style>

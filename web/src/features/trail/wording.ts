@@ -1,0 +1,40 @@
+import type { Note } from '../../api/types';
+import { slotName } from '../theme/slots';
+
+/** A step of the trail in plain words. */
+export function wordsOf(note: Note): string {
+  const { subject = '', from = '', to = '', count } = note;
+  switch (note.kind) {
+    case 'BEGUN':
+      return 'Brand put on the shelf';
+    case 'BRAND_RENAMED':
+      return `Brand renamed from ${from} to ${to}`;
+    case 'SHORT_CODE_SET':
+      return to ? `Short code set to ${to}` : `Short code ${from} taken away`;
+    case 'SWATCHES_ADDED':
+      return count === 1 ? `${subject} added` : `${count} swatches added, ${subject} first`;
+    case 'SWATCH_RENAMED':
+      return `${from} renamed to ${to}`;
+    case 'SWATCH_RECOLORED':
+      return `${subject} changed (${from} → ${to})`;
+    case 'SWATCH_REMOVED':
+      return `${subject} removed`;
+    case 'SWATCH_MOVED':
+      return `${subject} moved from place ${from} to ${to}`;
+    case 'SLOT_FILLED':
+      return slotWords(slotName(note.slot ?? ''), from, to);
+    case 'SUGGESTION_APPLIED':
+      return `Theme suggested: ${count} slots`;
+    case 'THEME_RENAMED':
+      return `Theme renamed from ${from} to ${to}`;
+    case 'DRAFTED':
+      return `Drafted from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
+  }
+}
+
+function slotWords(slot: string, from: string, to: string): string {
+  if (!to) {
+    return `${slot} emptied`;
+  }
+  return from ? `${slot} set (${from} → ${to})` : `${slot} set to ${to}`;
+}

@@ -1,0 +1,11 @@
+import './design/faces.css';
+import './design/tokens.css';
+import './design/reset.css';
+import { mount } from 'svelte';
+import App from './app/App.svelte';
+
+const target = document.getElementById('app');
+if (!target) {
+  throw new Error('The page has no place for the application');
+}
+mount(App, { target });

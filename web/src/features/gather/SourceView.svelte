@@ -72,7 +72,11 @@
     <Complaint text={problem} />
     <div class="take">
       <span>
-        {chosen.length} chosen.
+        {#if proposals.answer.proposals.every((proposal) => taken.has(proposal.hex))}
+          All of them are in the palette.
+        {:else}
+          {chosen.length} chosen.
+        {/if}
         {#if bench.brand.swatches.length === 0}
           Two strong ones, one that sets off, and a neutral is a good start.
         {/if}

@@ -20,17 +20,17 @@ export function slotName(slot: string): string {
 }
 
 const REASONS: Record<SlotReason, string> = {
-  READS_BEST_ON_LIGHT: 'the darkest colour: reads best on light',
-  SECOND_DARK: 'a second dark that reads on both lights',
-  LIGHTEST: 'the lightest colour: the paper',
-  SECOND_LIGHT: 'a quiet light on which both darks read',
-  BLACK_OR_WHITE: 'the brand has none that fits: black or white does',
-  REPEATED_TO_STAY_LEGIBLE: 'repeated: no second one would read',
-  IN_ORDER_OF_USE: 'next in the order of the palette',
-  LIGHTER_COMPANION: 'a lighter companion, told apart from the rest',
-  DARKER_COMPANION: 'a darker companion, told apart from the rest',
+  READS_BEST_ON_LIGHT: 'darkest: reads best on light',
+  SECOND_DARK: 'second dark, reads on lights',
+  LIGHTEST: 'lightest: the paper',
+  SECOND_LIGHT: 'quiet light under both darks',
+  BLACK_OR_WHITE: 'no brand colour fits here',
+  REPEATED_TO_STAY_LEGIBLE: 'again: no other would read',
+  IN_ORDER_OF_USE: 'next in the palette',
+  LIGHTER_COMPANION: 'lighter, to be told apart',
+  DARKER_COMPANION: 'darker, to be told apart',
   LINK_READS: 'reads on both light grounds',
-  LINK_DEEPENED: 'darkened until it reads on both lights',
+  LINK_DEEPENED: 'darkened until it reads',
   VISITED_DIFFERS: 'reads, and differs from the link',
 };
 

@@ -19,7 +19,7 @@ import org.springframework.test.context.support.TestPropertySourceUtils;
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
 @ContextConfiguration(initializers = ServerTest.FreshData.class)
-@interface ServerTest {
+public @interface ServerTest {
     class FreshData implements ApplicationContextInitializer<ConfigurableApplicationContext> {
         @Override
         public void initialize(ConfigurableApplicationContext context) {

@@ -1,0 +1,49 @@
+package app.zumbido.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.apache.ibatis.annotations.Mapper;
+import org.junit.jupiter.api.Test;
+import org.springframework.web.bind.annotation.RestController;
+
+class ArchitectureTest {
+    private static final JavaClasses CLASSES = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("app.zumbido");
+
+    @Test
+    void onlyServicesTalkToMappers() {
+        noClasses()
+                .that()
+                .areAnnotatedWith(RestController.class)
+                .should()
+                .dependOnClassesThat()
+                .areAnnotatedWith(Mapper.class)
+                .check(CLASSES);
+    }
+
+    @Test
+    void storageKnowsNoFeature() {
+        noClasses()
+                .that()
+                .resideInAPackage("app.zumbido.server.storage..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("app.zumbido.server.shelf..", "app.zumbido.server.trail..", "app.zumbido.core..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void formatsKnowNeitherWebNorDatabase() {
+        noClasses()
+                .that()
+                .resideInAPackage("app.zumbido.formats..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.springframework..", "java.sql..", "app.zumbido.server..")
+                .check(CLASSES);
+    }
+}

@@ -1,0 +1,133 @@
+package app.zumbido.server.source;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.verifyNoInteractions;
+import static org.mockito.Mockito.when;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.extraction.Place;
+import app.zumbido.core.extraction.SampleArea;
+import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.server.TestPictures;
+import app.zumbido.server.shelf.UnknownBrandException;
+import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.storage.Ids;
+import app.zumbido.server.trail.BrandKeeper;
+import app.zumbido.server.trail.IfMatch;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mockito.ArgumentCaptor;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+
+@ExtendWith(MockitoExtension.class)
+class SourceServiceTest {
+    private static final UUID BRAND = new UUID(1, 1);
+    private static final UUID SOURCE = new UUID(1, 2);
+    private static final String BLOB = "ab".repeat(32);
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-03-01T08:00:00Z"), ZoneOffset.UTC);
+
+    @Mock
+    private SourceMapper mapper;
+
+    @Mock
+    private BrandKeeper keeper;
+
+    @Mock
+    private BlobStore blobs;
+
+    private SourceService service;
+
+    @BeforeEach
+    void build() {
+        service = new SourceService(mapper, keeper, blobs, new Pictures(blobs), new Ids(CLOCK), CLOCK);
+    }
+
+    private void hold(byte[] file) {
+        when(mapper.find(BRAND, SOURCE))
+                .thenReturn(new SourceRow(SOURCE, BRAND, "logo.png", "png", 200, 100, BLOB, CLOCK.instant()));
+        when(blobs.get(BLOB)).thenReturn(file);
+    }
+
+    @Test
+    void keepsWhatCanBeRead() {
+        when(blobs.put(any())).thenReturn(BLOB);
+        service.add(BRAND, "C:\\pictures\\logo.png", TestPictures.logo());
+        ArgumentCaptor<SourceRow> row = ArgumentCaptor.forClass(SourceRow.class);
+        verify(mapper).insert(row.capture());
+        assertThat(row.getValue().name()).isEqualTo("logo.png");
+        assertThat(row.getValue().width()).isEqualTo(200);
+        assertThat(row.getValue().addedAt()).isEqualTo(CLOCK.instant());
+    }
+
+    @Test
+    void storesNothingOfWhatCannotBeRead() {
+        byte[] text = "no picture".getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> service.add(BRAND, "logo.png", text)).isInstanceOf(UnreadableImageException.class);
+        verifyNoInteractions(blobs);
+        verify(mapper, never()).insert(any());
+    }
+
+    @Test
+    void takesNothingInForABrandThatIsNotThere() {
+        doThrow(new UnknownBrandException(BRAND)).when(keeper).load(BRAND);
+        byte[] logo = TestPictures.logo();
+        assertThatThrownBy(() -> service.add(BRAND, "logo.png", logo)).isInstanceOf(UnknownBrandException.class);
+        verifyNoInteractions(blobs);
+    }
+
+    @Test
+    void decodesAPictureOnceForManyQuestions() {
+        hold(TestPictures.logo());
+        assertThat(service.sample(BRAND, SOURCE, new Place(30, 30), SampleArea.SEVEN))
+                .isEqualTo(Rgb.ofHex("0B2A4A"));
+        assertThat(service.sample(BRAND, SOURCE, new Place(130, 50), SampleArea.ONE))
+                .isEqualTo(Rgb.ofHex("F2682A"));
+        verify(blobs).get(eq(BLOB));
+    }
+
+    @Test
+    void refusesAPlaceOutsideOrWithNothingInIt() {
+        hold(TestPictures.nothing());
+        assertThatThrownBy(() -> service.sample(BRAND, SOURCE, new Place(200, 0), SampleArea.ONE))
+                .isInstanceOf(OutsidePictureException.class);
+        assertThatThrownBy(() -> service.sample(BRAND, SOURCE, new Place(5, 5), SampleArea.ONE))
+                .isInstanceOf(OutsidePictureException.class);
+    }
+
+    @Test
+    void draftsNothingFromAnEmptyPicture() {
+        hold(TestPictures.nothing());
+        assertThatThrownBy(() -> service.draft(BRAND, SOURCE, IfMatch.anything()))
+                .isInstanceOfSatisfying(
+                        DraftException.class,
+                        e -> assertThat(e.reason()).isEqualTo(DraftException.Reason.NOTHING_FOUND));
+        verify(keeper, never()).change(any(), any(), any());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "logo.png, logo.png",
+        "/etc/../x.png, x.png",
+        "'a\u0007b.png', ab.png",
+        "'', picture.png",
+        "' ', picture.png"
+    })
+    void makesFileNamesSafe(String given, String kept) {
+        assertThat(SourceName.of(given)).isEqualTo(kept);
+    }
+}

@@ -1,0 +1,173 @@
+package app.zumbido.server.trail;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Change;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.palette.UnknownSwatchException;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.server.ServerTest;
+import app.zumbido.server.shelf.UnknownBrandException;
+import app.zumbido.server.storage.Ids;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** On a real SQLite file. */
+@ServerTest
+class BrandKeeperTest {
+    @Autowired
+    private BrandKeeper keeper;
+
+    @Autowired
+    private TrailMapper steps;
+
+    @Autowired
+    private TrailJson json;
+
+    @Autowired
+    private Ids ids;
+
+    private UUID id;
+
+    @BeforeEach
+    void begin() {
+        id = keeper.begin("Ostrel Ferries", Optional.of("OF")).brand().id();
+    }
+
+    private Swatch swatch(String name, String hex) {
+        return new Swatch(new SwatchId(ids.next()), name, Rgb.ofHex(hex), Optional.of(Origin.at("logo.png", 3, 4)));
+    }
+
+    private Brand change(Function<Brand, Change> change) {
+        return keeper.change(id, IfMatch.anything(), change).brand();
+    }
+
+    private static SwatchId id(Brand brand, int index) {
+        return brand.palette().swatches().get(index).id();
+    }
+
+    /** Every kind of change once, each on what the one before left. */
+    private List<Function<Brand, Change>> everyKind() {
+        Swatch navy = swatch("Night channel", "0B2A4A");
+        Swatch teal = swatch("Harbour teal", "0F7C7A");
+        List<Swatch> drafted = List.of(swatch("Dark blue", "0B2A4A"), swatch("Orange", "F2682A"));
+        return List.of(
+                brand -> new Change.DraftBrand("logo.png", drafted, Suggestion.from(new Palette(drafted))),
+                brand -> new Change.AddSwatches(List.of(navy, teal)),
+                brand -> new Change.RenameSwatch(navy.id(), "Deep channel"),
+                brand -> new Change.RecolorSwatch(teal.id(), Rgb.ofHex("138F8C")),
+                brand -> new Change.MoveSwatch(teal.id(), 0),
+                brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())),
+                brand -> new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(teal.id())),
+                brand -> new Change.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.Derived(teal.id(), 0.25)),
+                brand -> new Change.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Fixed(Rgb.ofHex("FFD400"))),
+                brand -> new Change.FillSlot(ThemeSlot.ACCENT_4, SlotFill.EMPTY),
+                brand -> new Change.RemoveSwatch(teal.id()),
+                brand -> new Change.RenameTheme("Daylight"),
+                brand -> new Change.RenameBrand("Ostrel"),
+                brand -> new Change.SetShortCode(Optional.empty()));
+    }
+
+    @Test
+    void holdsTablesAndSnapshotEqualAfterEveryChangeAndBothWaysAlongTheTrail() {
+        List<Brand> states = new ArrayList<>(List.of(keeper.load(id).brand()));
+        for (Function<Brand, Change> make : everyKind()) {
+            Brand after = change(make);
+            states.add(after);
+            Brand snapshot = json.brand(steps.snapshot(id, after.revision()).snapshot());
+            assertThat(keeper.load(id).brand()).isEqualTo(after).isEqualTo(snapshot);
+        }
+        for (int i = states.size() - 2; i >= 0; i--) {
+            assertSameBut(keeper.undo(id, IfMatch.anything()), states.get(i));
+        }
+        assertThatThrownBy(() -> keeper.undo(id, IfMatch.anything())).isInstanceOf(TrailEndException.class);
+        for (Brand state : states.subList(1, states.size())) {
+            assertSameBut(keeper.redo(id, IfMatch.anything()), state);
+        }
+        assertThatThrownBy(() -> keeper.redo(id, IfMatch.anything())).isInstanceOf(TrailEndException.class);
+    }
+
+    private void assertSameBut(KeptBrand kept, Brand state) {
+        assertThat(kept.brand()).isEqualTo(state.at(kept.brand().revision()));
+        assertThat(keeper.load(id)).isEqualTo(kept);
+    }
+
+    @Test
+    void givesEveryStepARevisionThatNeverComesAgain() {
+        change(brand -> new Change.RenameBrand("A"));
+        long undone = keeper.undo(id, IfMatch.anything()).brand().revision();
+        long changed = change(brand -> new Change.RenameBrand("B")).revision();
+        assertThat(List.of(undone, changed)).containsExactly(3L, 4L);
+    }
+
+    @Test
+    void endsRedoWithANewChange() {
+        change(brand -> new Change.RenameBrand("A"));
+        change(brand -> new Change.RenameBrand("B"));
+        keeper.undo(id, IfMatch.anything());
+        keeper.undo(id, IfMatch.anything());
+        change(brand -> new Change.RenameBrand("C"));
+        assertThatThrownBy(() -> keeper.redo(id, IfMatch.anything())).isInstanceOf(TrailEndException.class);
+        assertThat(keeper.undo(id, IfMatch.anything()).brand().name()).isEqualTo("Ostrel Ferries");
+        assertThat(keeper.redo(id, IfMatch.anything()).brand().name()).isEqualTo("C");
+    }
+
+    @Test
+    void namesEveryStepOnTheTrailAndWhatIsUndone() {
+        change(brand -> new Change.AddSwatches(List.of(swatch("Foam", "EAF3F2"))));
+        change(brand -> new Change.RenameSwatch(id(brand, 0), "Spray"));
+        keeper.undo(id, IfMatch.anything());
+        Trail trail = keeper.trail(id);
+        assertThat(trail.steps()).extracting(Trail.Step::done).containsExactly(true, true, false);
+        assertThat(trail.steps().get(2).note().to()).contains("Spray");
+        assertThat(trail.cursor()).isEqualTo(2);
+    }
+
+    @Test
+    void refusesAChangeOnAnOlderRevisionAndSaysWhatHappenedSince() {
+        change(brand -> new Change.RenameBrand("A"));
+        assertThatThrownBy(() -> keeper.change(id, IfMatch.revision(1), brand -> new Change.RenameBrand("B")))
+                .isInstanceOfSatisfying(StaleRevisionException.class, stale -> {
+                    assertThat(stale.revision()).isEqualTo(2);
+                    assertThat(stale.since())
+                            .singleElement()
+                            .satisfies(note -> assertThat(note.to()).contains("A"));
+                });
+        assertThat(keeper.load(id).brand().name()).isEqualTo("A");
+    }
+
+    @Test
+    void leavesNothingBehindOfAChangeThatFails() {
+        Brand before = keeper.load(id).brand();
+        SwatchId unknown = new SwatchId(ids.next());
+        assertThatThrownBy(() -> change(brand -> new Change.RemoveSwatch(unknown)))
+                .isInstanceOf(UnknownSwatchException.class);
+        assertThat(keeper.load(id).brand()).isEqualTo(before);
+        assertThat(keeper.trail(id).steps()).hasSize(1);
+    }
+
+    @Test
+    void takesABrandOffTheShelfAndPutsItBackAsItWas() {
+        Brand before = change(brand -> new Change.RenameBrand("A"));
+        keeper.delete(id, IfMatch.revision(2));
+        assertThatThrownBy(() -> keeper.load(id)).isInstanceOf(UnknownBrandException.class);
+        assertThatThrownBy(() -> change(brand -> new Change.RenameBrand("B")))
+                .isInstanceOf(UnknownBrandException.class);
+        assertThat(keeper.putBack(id).brand()).isEqualTo(before);
+        assertThat(keeper.load(id).brand()).isEqualTo(before);
+    }
+}

@@ -1,0 +1,73 @@
+package app.zumbido.server.trail;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Change;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotReason;
+import app.zumbido.core.theme.ThemeSlot;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.zip.DeflaterOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class TrailJsonTest {
+    private final TrailJson json = new TrailJson();
+
+    /** The file was written once and is never written again: what it holds must load for ever. */
+    @Test
+    void readsASnapshotOfTheFirstVersion() throws IOException {
+        byte[] text;
+        try (InputStream in = Objects.requireNonNull(getClass().getResourceAsStream("snapshot-1.json"))) {
+            text = in.readAllBytes();
+        }
+        ByteArrayOutputStream deflated = new ByteArrayOutputStream();
+        try (DeflaterOutputStream out = new DeflaterOutputStream(deflated)) {
+            out.write(text);
+        }
+        Brand brand = json.brand(deflated.toByteArray());
+
+        assertThat(brand.name()).isEqualTo("Ostrel Ferries");
+        assertThat(brand.shortCode()).contains("OF");
+        assertThat(brand.revision()).isEqualTo(4);
+        Swatch teal = brand.palette().swatches().get(0);
+        assertThat(teal.color()).isEqualTo(Rgb.ofHex("0F7C7A"));
+        assertThat(teal.origin().orElseThrow().x()).hasValue(81);
+        assertThat(brand.theme().get(ThemeSlot.HYPERLINK).fill()).isEqualTo(new SlotFill.Derived(teal.id(), -0.01));
+        assertThat(brand.theme().get(ThemeSlot.HYPERLINK).reason()).contains(SlotReason.LINK_DEEPENED);
+        assertThat(brand.theme().get(ThemeSlot.LIGHT_1).fill()).isEqualTo(new SlotFill.Fixed(Rgb.WHITE));
+        assertThat(brand.theme().unfilled()).hasSize(9);
+    }
+
+    @Test
+    void readsAChangeAsItWasWritten() {
+        SwatchId swatch = new SwatchId(new UUID(1, 2));
+        Change change = new Change.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Derived(swatch, 0.2));
+        assertThat(json.change(change)).contains("\"type\":\"fill-slot\"", "\"slot\":\"accent3\"");
+        assertThat(json.change(json.change(change))).isEqualTo(change);
+        Change cleared = new Change.SetShortCode(Optional.empty());
+        assertThat(json.change(json.change(cleared))).isEqualTo(cleared);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"*", "\"7\"", "\"3\", \"7\"", "\"7\" , \"9\""})
+    void takesARevisionThatIsNamed(String header) {
+        assertThat(IfMatch.of(header).allows(7)).isTrue();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"\"6\"", "7", "W/\"7\"", "", "\"77\""})
+    void takesNoOther(String header) {
+        assertThat(IfMatch.of(header).allows(7)).isFalse();
+    }
+}

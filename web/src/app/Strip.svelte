@@ -62,15 +62,16 @@
           ondragstart={(event) => dragSwatch(event, swatch.id)}
           onclick={() => (putting = swatch.id)}
         >
-          <Ticket hex={swatch.hex} ink={swatch.ink} />
+          <!-- The name comes first, as it is read out; the ticket is drawn above it. -->
           <span class="name">{swatch.name}</span>
+          <Ticket hex={swatch.hex} ink={swatch.ink} />
         </button>
       </li>
     {/each}
     <li>
       <button type="button" class="add" onclick={() => (adding = true)}>
-        <span class="frame" aria-hidden="true">+</span>
         <span class="name">Add</span>
+        <span class="frame" aria-hidden="true">+</span>
       </button>
     </li>
   </ul>
@@ -109,7 +110,8 @@
   }
 
   button {
-    display: block;
+    display: flex;
+    flex-direction: column-reverse;
     width: 118px;
   }
 
@@ -127,6 +129,7 @@
   .frame {
     display: grid;
     place-items: center;
+    align-self: stretch;
     height: 52px;
     border: 1.5px dashed var(--ink-3);
     font-size: var(--size-title);

@@ -23,7 +23,8 @@
 </script>
 
 <li>
-  <a href={addressOf(brand.id)} aria-label="Open {brand.name}">
+  <a href={addressOf(brand.id)}>
+    <span class="visually-hidden">Open</span>
     <span class="colors" aria-hidden="true">
       {#each brand.colors as color, index (index)}
         <i style:--color={color}></i>

@@ -25,6 +25,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingRequestHeaderException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
@@ -34,6 +35,12 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @RestControllerAdvice
 class ProblemTable {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemTable.class);
+
+    /** Whoever asked has gone; nobody is left to be told. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException exception) {
+        LOG.debug("The connection was closed before the answer was sent", exception);
+    }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> any(Exception exception) {

@@ -1,0 +1,152 @@
+package app.zumbido.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What every journey needs: a browser, a page at 1280 x 800, a server, and an eye on the console. */
+abstract class Journey {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private static Playwright playwright;
+    private static Browser browser;
+
+    private final List<String> complaints = new ArrayList<>();
+
+    @TempDir
+    Path folder;
+
+    Page page;
+    RunningServer server;
+    private BrowserContext context;
+
+    @BeforeAll
+    static void openBrowser() {
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+    }
+
+    @AfterAll
+    static void closeBrowser() {
+        browser.close();
+        playwright.close();
+    }
+
+    @BeforeEach
+    void open() throws IOException {
+        server = RunningServer.start(folder.resolve("data"), 0, options());
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        context.grantPermissions(List.of("clipboard-read", "clipboard-write"));
+        page = context.newPage();
+        page.onConsoleMessage(message -> {
+            // A refused request is logged by the browser itself; that it is refused is part of some journeys.
+            boolean refused = message.text().startsWith("Failed to load resource");
+            if (List.of("error", "warning").contains(message.type()) && !refused) {
+                complaints.add(message.text());
+            }
+        });
+        page.onPageError(complaints::add);
+        page.navigate(server.address());
+    }
+
+    @AfterEach
+    void close() {
+        context.close();
+        server.close();
+        assertThat(complaints).as("what the browser complains about").isEmpty();
+    }
+
+    /** @return options of the server beyond port and data folder */
+    String[] options() {
+        return new String[0];
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    void openStation(String name) {
+        page.getByRole(AriaRole.NAVIGATION).getByText(name).click();
+        page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName(name).setLevel(1))
+                .waitFor();
+    }
+
+    void putOnTheShelf(String brand) {
+        field("New brand").fill(brand);
+        button("Put it on the shelf").click();
+        page.getByText("Drop a logo here").waitFor();
+    }
+
+    void choose(Path... files) {
+        page.setInputFiles("input[type=file]", files);
+    }
+
+    Path file(String name, byte[] content) {
+        try {
+            return Files.write(folder.resolve(name), content);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** @return what axe finds wrong with the page as it stands; specimens are content and inert */
+    List<String> accessibilityFaults() {
+        page.evaluate(Axe.SCRIPT);
+        Object result = page.evaluate(
+                "() => axe.run(document, { resultTypes: ['violations'] })"
+                        + ".then((r) => r.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ')).join(', ')))");
+        return ((List<?>) result).stream().map(String::valueOf).toList();
+    }
+
+    /** @return the computed style of what a selector finds, as the browser paints it */
+    String painted(String selector, String property) {
+        return (String) page.locator(selector)
+                .first()
+                .evaluate("(e, property) => getComputedStyle(e).getPropertyValue(property)", property);
+    }
+
+    /** @return six digits as the browser writes a computed color */
+    static String rgb(String digits) {
+        int value = Integer.parseInt(digits, 16);
+        return "rgb(" + (value >> 16) + ", " + (value >> 8 & 255) + ", " + (value & 255) + ")";
+    }
+}

@@ -1,0 +1,83 @@
+package app.zumbido.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.util.Arrays;
+import java.util.List;
+import org.docx4j.dml.CTColorScheme;
+import org.docx4j.openpackaging.packages.PresentationMLPackage;
+import org.docx4j.openpackaging.parts.PartName;
+import org.docx4j.openpackaging.parts.ThemePart;
+import org.junit.jupiter.api.Test;
+
+/** From an empty shelf to a downloaded template, opened with another library. */
+class LogoToTemplateJourney extends Journey {
+    @Test
+    void anOwnerWithOneLogoHasATemplateInFewSteps() throws Exception {
+        assertThat(page.getByText("No brand yet.")).isVisible();
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png: 4 colours, 12 slots. Usable now; everything can be changed."))
+                .isVisible();
+        assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(5);
+        assertThat(painted(".band", "background-color")).isEqualTo(rgb("0B2A4A"));
+
+        openStation("Hand over");
+        Download download = page.waitForDownload(
+                () -> link("Download Presentation template").click());
+        assertThat(download.suggestedFilename()).isEqualTo("ostrel-ferries-16x9.potx");
+
+        CTColorScheme colors =
+                themeOf(download).getContents().getThemeElements().getClrScheme();
+        assertThat(List.of(
+                        colors.getDk1().getSrgbClr().getVal(),
+                        colors.getLt1().getSrgbClr().getVal(),
+                        colors.getAccent1().getSrgbClr().getVal(),
+                        colors.getAccent2().getSrgbClr().getVal(),
+                        colors.getAccent3().getSrgbClr().getVal()))
+                .containsExactly("0B2A4A", "FFFFFF", "0B2A4A", "0F7C7A", "F2682A");
+    }
+
+    private static ThemePart themeOf(Download download) throws Exception {
+        try (InputStream in = Files.newInputStream(download.path())) {
+            PresentationMLPackage opened = PresentationMLPackage.load(in);
+            return (ThemePart) opened.getParts().get(new PartName("/ppt/theme/theme1.xml"));
+        }
+    }
+
+    @Test
+    void codesAreHandedOverForEveryOtherPlace() throws Exception {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        openStation("Hand over");
+        button("Use OF").click();
+        assertThat(field("Short code")).hasValue("OF");
+        assertThat(page.getByLabel("Preview of CSS custom properties")).containsText("--of-dark-blue: #0B2A4A;");
+
+        Download css = page.waitForDownload(
+                () -> link("Download CSS custom properties").click());
+        assertThat(Files.readString(css.path())).contains("--of-theme-accent-2: #0F7C7A;");
+        Download text =
+                page.waitForDownload(() -> link("Download Codes as text").click());
+        assertThat(Files.readString(text.path())).contains("OF Orange", "#F2682A", "rgb(242 104 42)");
+    }
+
+    @Test
+    void aBrokenFileStopsNothing() {
+        putOnTheShelf("Ostrel Ferries");
+        byte[] logo = Drawings.ferryLogo();
+        byte[] cut = Arrays.copyOf(logo, logo.length / 2);
+        choose(file("cut.png", cut), file("logo.png", logo), file("letter.png", "Dear all".getBytes()));
+
+        assertThat(page.getByText("Drafted from logo.png: 4 colours")).isVisible();
+        assertThat(page.getByText("cut.png: This PNG is damaged or cut off.")).isVisible();
+        assertThat(page.getByText("letter.png: This file is no PNG picture.")).isVisible();
+        assertThat(page.getByLabel("Pictures").getByRole(AriaRole.BUTTON)).hasCount(1);
+    }
+}

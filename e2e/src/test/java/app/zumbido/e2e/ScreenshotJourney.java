@@ -1,0 +1,42 @@
+package app.zumbido.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/** Draws docs/screenshots anew from the demo data: {@code ./zumbido screenshots}. */
+@Tag("screenshots")
+class ScreenshotJourney extends Journey {
+    private static final Path FOLDER = Path.of("../docs/screenshots");
+
+    @Override
+    String[] options() {
+        return new String[] {"--zumbido.demo=true"};
+    }
+
+    private void shoot(String name) {
+        page.evaluate("() => document.fonts.ready");
+        page.waitForTimeout(400);
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+
+    @Test
+    void everyMainView() {
+        assertThat(link("Open Ostrel Ferries")).isVisible();
+        shoot("shelf");
+        link("Open Ostrel Ferries").click();
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("0F7C7A"))
+                .focus();
+        shoot("gather");
+        openStation("Palette");
+        shoot("palette");
+        openStation("Theme");
+        shoot("theme");
+        openStation("Hand over");
+        shoot("hand-over");
+    }
+}

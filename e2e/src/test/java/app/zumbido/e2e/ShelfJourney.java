@@ -1,0 +1,71 @@
+package app.zumbido.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** Brands come, are renamed, go and come back. */
+class ShelfJourney extends Journey {
+    @Override
+    String[] options() {
+        return new String[] {"--zumbido.demo=true"};
+    }
+
+    private Locator brands() {
+        return page.getByLabel("Brands").getByRole(AriaRole.LISTITEM);
+    }
+
+    @Test
+    void aBrandIsRenamedDeletedAndPutBack() {
+        assertThat(brands()).hasCount(1);
+        button("Rename Ostrel Ferries").click();
+        field("Name of Ostrel Ferries").fill("Ostrel Lines");
+        page.keyboard().press("Enter");
+        assertThat(brands()).containsText(new String[] {"Ostrel Lines"});
+
+        button("Delete Ostrel Lines").click();
+        assertThat(page.getByText("Ostrel Lines is off the shelf.")).isVisible();
+        assertThat(brands()).hasCount(0);
+
+        page.getByText("Taken off the shelf (1)").click();
+        button("Put Ostrel Lines back").click();
+        assertThat(brands()).hasCount(1);
+        link("Open Ostrel Lines").click();
+        assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(7);
+    }
+
+    @Test
+    void aBrandThatIsNotThereSaysSo() {
+        page.navigate(server.address() + "/#/brands/00000000-0000-7000-8000-000000000000/theme");
+        page.reload();
+        assertThat(page.getByText("This brand is not on the shelf.")).isVisible();
+        link("Back to the shelf").click();
+        assertThat(brands()).hasCount(1);
+    }
+
+    @Test
+    void everyViewIsAccessible() {
+        assertThat(accessibilityFaults()).as("shelf").isEmpty();
+        link("Open Ostrel Ferries").click();
+        for (String station : new String[] {"Gather", "Palette", "Theme", "Hand over"}) {
+            openStation(station);
+            page.waitForTimeout(300);
+            assertThat(accessibilityFaults()).as(station).isEmpty();
+        }
+        button("Trail").click();
+        page.getByText("Drafted from").waitFor();
+        assertThat(accessibilityFaults()).as("trail").isEmpty();
+        page.keyboard().press("Escape");
+        page.keyboard().press("?");
+        assertThat(accessibilityFaults()).as("keys").isEmpty();
+        page.keyboard().press("Escape");
+        page.setViewportSize(800, 900);
+        assertThat((Boolean) page.evaluate("() => document.documentElement.scrollWidth <= 800"))
+                .as("nothing is wider than a narrow window")
+                .isTrue();
+        assertThat(accessibilityFaults()).as("narrow").isEmpty();
+    }
+}

@@ -14,7 +14,7 @@
     gather: counted(bench.sources.length, 'picture'),
     palette: counted(bench.brand.swatches.length, 'swatch', 'swatches'),
     theme: themeState(),
-    handover: bench.brand.theme.slots.every((slot) => slot.hex) ? 'ready' : 'theme first',
+    handover: bench.brand.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
   });
 
   function counted(count: number, one: string, many = `${one}s`): string {
@@ -32,7 +32,11 @@
 
 <nav aria-label="Stations">
   {#each STATIONS as { key, number, name } (key)}
-    <a href={addressOf(bench.id, key)} aria-current={key === station ? 'page' : undefined}>
+    <a
+      href={addressOf(bench.id, key)}
+      onclick={() => (bench.notice = undefined)}
+      aria-current={key === station ? 'page' : undefined}
+    >
       <b aria-hidden="true">{number}</b>
       <span>{name}</span>
       <em>{states[key]}</em>

@@ -36,9 +36,11 @@
 
 <style>
   figure {
+    --figure: clamp(220px, calc(100vh - 468px), 560px);
     display: grid;
     place-items: center;
-    height: 350px;
+    /* What is chosen and the button that takes it stay in sight beneath. */
+    height: var(--figure);
     padding: 8px;
     /* A chequer of two neutral greys shows what is transparent. */
     background: repeating-conic-gradient(var(--paper) 0 25%, var(--board) 0 50%) 0 0 / 16px 16px;
@@ -47,7 +49,7 @@
 
   .sheet {
     position: relative;
-    width: min(100%, calc(334px * var(--ratio)));
+    width: min(100%, calc((var(--figure) - 18px) * var(--ratio)));
     aspect-ratio: var(--ratio);
   }
 

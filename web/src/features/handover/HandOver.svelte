@@ -15,6 +15,15 @@
     bench.brand.theme.slots.filter((slot) => !slot.hex).map((slot) => slotName(slot.slot)),
   );
 
+  const blocked = $derived.by(() => {
+    if (empty.length === 0) {
+      return undefined;
+    }
+    return empty.length === bench.brand.theme.slots.length
+      ? 'Needs a theme, and none of its twelve slots is set yet.'
+      : `Needs all twelve theme slots; still empty: ${empty.join(', ')}.`;
+  });
+
   async function takeProposedCode() {
     try {
       await bench.setShortCode(bench.brand.proposedShortCode);
@@ -50,7 +59,7 @@
     name="Presentation template"
     size="widescreen, 16:9"
     use="Open it: a new presentation begins with these colours and fonts. To make it the one that everything new starts with, save it as the standard template of your presentation program."
-    blocked={empty.length > 0 ? `Needs all twelve theme slots; still empty: ${empty.join(', ')}.` : undefined}
+    {blocked}
     remedy={{ address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
   >
     <TemplatePreview specimen={bench.brand.specimen} name={bench.brand.name} />

@@ -41,7 +41,9 @@
 
   .sheets {
     display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(0, 308px));
     gap: 10px;
+    align-items: start;
   }
 
   @media (max-width: 899px) {

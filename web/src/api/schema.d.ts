@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/name": {
         parameters: {
             query?: never;
@@ -292,6 +308,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/swatches/{swatch}/lightness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["shift"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/swatches/{swatch}/lightness/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewShift"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/swatches/{swatch}/name": {
         parameters: {
             query?: never;
@@ -356,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/theme/slots/{slot}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/theme/suggestion": {
         parameters: {
             query?: never;
@@ -380,6 +444,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["trail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/trail/{revision}/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["goTo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/trail/{revision}/specimen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["specimen"];
         put?: never;
         post?: never;
         delete?: never;
@@ -430,6 +526,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["contrast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/specimen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["unbranded"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -554,7 +666,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED";
+            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED";
             slot?: string;
             subject?: string;
             to?: string;
@@ -616,6 +728,10 @@ export interface components {
             revision: number;
             shortCode?: string;
         };
+        ShiftRequest: {
+            /** Format: double */
+            lightness: number;
+        };
         ShortCodeRequest: {
             shortCode?: string;
         };
@@ -662,6 +778,10 @@ export interface components {
             light2: string;
             link: string;
             onAccents: string[];
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
         };
         StepResponse: {
             done: boolean;
@@ -860,6 +980,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };
@@ -1254,6 +1396,62 @@ export interface operations {
             };
         };
     };
+    shift: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShiftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    previewShift: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShiftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
     rename_1: {
         parameters: {
             query?: never;
@@ -1369,6 +1567,33 @@ export interface operations {
             };
         };
     };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                slot: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
     suggest: {
         parameters: {
             query?: {
@@ -1413,6 +1638,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TrailResponse"];
+                };
+            };
+        };
+    };
+    goTo: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    specimen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SpecimenResponse"];
                 };
             };
         };
@@ -1483,6 +1756,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ContrastResponse"];
+                };
+            };
+        };
+    };
+    unbranded: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SpecimenResponse"];
                 };
             };
         };

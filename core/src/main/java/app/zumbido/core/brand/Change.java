@@ -88,6 +88,32 @@ public sealed interface Change {
         }
     }
 
+    /**
+     * Makes a swatch lighter or darker; its hue stays.
+     *
+     * @param lightness what is added to its OKLCH lightness, -1 to 1
+     */
+    record ShiftSwatch(SwatchId id, double lightness) implements Change {
+        private Rgb shifted(Swatch swatch) {
+            return SlotFill.Derived.shift(swatch.color(), lightness);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            Swatch swatch = brand.palette().get(id);
+            return brand.with(brand.palette().replacing(swatch.withColor(shifted(swatch))));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            Swatch swatch = before.palette().get(id);
+            Rgb after = shifted(swatch);
+            return TrailNote.of(lightness < 0 ? ChangeKind.SWATCH_DARKENED : ChangeKind.SWATCH_LIGHTENED)
+                    .about(swatch.withColor(after))
+                    .fromTo(swatch.color().digits(), after.digits());
+        }
+    }
+
     record RemoveSwatch(SwatchId id) implements Change {
         @Override
         public Brand applyTo(Brand brand) {

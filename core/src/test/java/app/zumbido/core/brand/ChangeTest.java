@@ -2,7 +2,9 @@ package app.zumbido.core.brand;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
+import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -59,6 +61,18 @@ class ChangeTest {
                         .get(ThemeSlot.ACCENT_1)
                         .hex())
                 .isEqualTo("#138F8C");
+    }
+
+    @Test
+    void keepsHueWhenOnlyLightnessChanges() {
+        Change change = new Change.ShiftSwatch(TEAL.id(), 0.08);
+        Oklch before = Oklch.of(TEAL.color());
+        Oklch after = Oklch.of(BRAND.apply(change).palette().get(TEAL.id()).color());
+        assertThat(after.l()).isCloseTo(before.l() + 0.08, within(0.003));
+        assertThat(after.hue().orElseThrow().distanceTo(before.hue().orElseThrow()))
+                .isLessThan(1.5);
+        assertThat(change.note(BRAND).kind()).isEqualTo(ChangeKind.SWATCH_LIGHTENED);
+        assertThat(new Change.ShiftSwatch(TEAL.id(), -0.08).note(BRAND).kind()).isEqualTo(ChangeKind.SWATCH_DARKENED);
     }
 
     @Test

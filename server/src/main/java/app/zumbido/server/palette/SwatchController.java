@@ -16,6 +16,8 @@ import app.zumbido.server.trail.ETags;
 import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -107,6 +109,24 @@ class SwatchController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
+    /** Lighter or darker by a step; the hue stays. */
+    @PutMapping("/{swatch}/lightness")
+    ResponseEntity<BrandResponse> shift(
+            @PathVariable UUID id,
+            @PathVariable UUID swatch,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody ShiftRequest request) {
+        Change change = request.change(swatch);
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/{swatch}/lightness/preview")
+    ResponseEntity<BrandResponse> previewShift(
+            @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody ShiftRequest request) {
+        return BrandResponse.answer(keeper.preview(id, request.change(swatch)));
+    }
+
     @PutMapping("/{swatch}/position")
     ResponseEntity<BrandResponse> move(
             @PathVariable UUID id,
@@ -157,6 +177,14 @@ class SwatchController {
 
     /** @param code six or three digits with or without {@code #}, or {@code rgb()} */
     record ColorRequest(@NotNull @Size(max = 60) String code) {}
+
+    /** @param lightness what is added to the OKLCH lightness, -1 to 1 */
+    record ShiftRequest(
+            @NotNull @DecimalMin("-1") @DecimalMax("1") Double lightness) {
+        Change change(UUID swatch) {
+            return new Change.ShiftSwatch(new SwatchId(swatch), lightness);
+        }
+    }
 
     /** @param position where it stands afterwards, 0 first; beyond the end means last */
     record PositionRequest(@Min(0) int position) {}

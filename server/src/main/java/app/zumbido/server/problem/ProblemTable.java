@@ -10,9 +10,11 @@ import app.zumbido.server.source.DraftException;
 import app.zumbido.server.source.OutsidePictureException;
 import app.zumbido.server.source.UnknownSourceException;
 import app.zumbido.server.theme.UnknownSlotException;
+import app.zumbido.server.trail.NoteResponse;
 import app.zumbido.server.trail.RevisionMissingException;
 import app.zumbido.server.trail.StaleRevisionException;
 import app.zumbido.server.trail.TrailEndException;
+import app.zumbido.server.trail.UnknownStepException;
 import java.util.List;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -52,7 +54,8 @@ class ProblemTable {
         if (exception instanceof StaleRevisionException stale) {
             ProblemDetail problem = ProblemType.REVISION_STALE.detail(stale.getMessage());
             problem.setProperty("revision", stale.revision());
-            problem.setProperty("since", stale.since());
+            problem.setProperty(
+                    "since", stale.since().stream().map(NoteResponse::of).toList());
             return problem;
         }
         if (exception instanceof UnfilledSlotsException unfilled) {
@@ -113,6 +116,7 @@ class ProblemTable {
             new Row(UnknownDeliveryException.class, ProblemType.UNKNOWN_DELIVERY),
             new Row(RevisionMissingException.class, ProblemType.REVISION_MISSING),
             new Row(OutsidePictureException.class, ProblemType.OUTSIDE_PICTURE),
+            new Row(UnknownStepException.class, ProblemType.UNKNOWN_STEP),
             new Row(TrailEndException.class, ProblemType.TRAIL_END),
             new Row(MaxUploadSizeExceededException.class, ProblemType.FILE_TOO_LARGE),
             new Row(HandlerMethodValidationException.class, ProblemType.INVALID),

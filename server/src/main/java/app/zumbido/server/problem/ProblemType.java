@@ -12,6 +12,7 @@ enum ProblemType {
     UNKNOWN_SWATCH(HttpStatus.NOT_FOUND, "Unknown swatch"),
     UNKNOWN_SLOT(HttpStatus.NOT_FOUND, "Unknown theme slot"),
     UNKNOWN_DELIVERY(HttpStatus.NOT_FOUND, "Unknown delivery"),
+    UNKNOWN_STEP(HttpStatus.NOT_FOUND, "Unknown step"),
     NOT_FOUND(HttpStatus.NOT_FOUND, "Nothing here"),
     REVISION_MISSING(HttpStatus.PRECONDITION_REQUIRED, "Revision missing"),
     REVISION_STALE(HttpStatus.PRECONDITION_FAILED, "Changed elsewhere"),

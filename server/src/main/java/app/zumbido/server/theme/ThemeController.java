@@ -52,9 +52,15 @@ class ThemeController {
             @PathVariable String slot,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody SlotRequest request) {
-        ThemeSlot filled = ThemeSlot.ofCode(slot).orElseThrow(() -> new UnknownSlotException(slot));
-        Change change = new Change.FillSlot(filled, request.fill());
+        Change change = request.change(slot);
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/slots/{slot}/preview")
+    ResponseEntity<BrandResponse> preview(
+            @PathVariable UUID id, @PathVariable String slot, @Valid @RequestBody SlotRequest request) {
+        return BrandResponse.answer(keeper.preview(id, request.change(slot)));
     }
 
     /** Suggests all twelve; with {@code apply} also sets them, which needs {@code If-Match}. */
@@ -98,7 +104,12 @@ class ThemeController {
     record SlotRequest(
             @Nullable UUID swatchId,
             @Nullable @Size(max = 60) String hex) {
-        SlotFill fill() {
+        Change change(String slot) {
+            ThemeSlot filled = ThemeSlot.ofCode(slot).orElseThrow(() -> new UnknownSlotException(slot));
+            return new Change.FillSlot(filled, fill());
+        }
+
+        private SlotFill fill() {
             if (swatchId != null) {
                 return new SlotFill.OfSwatch(new SwatchId(swatchId));
             }

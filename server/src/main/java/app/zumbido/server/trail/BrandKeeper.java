@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,14 +31,23 @@ public class BrandKeeper {
     private final TrailJson json;
     private final Ids ids;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    BrandKeeper(BrandMapper brands, TrailMapper trail, BrandTables tables, TrailJson json, Ids ids, Clock clock) {
+    BrandKeeper(
+            BrandMapper brands,
+            TrailMapper trail,
+            BrandTables tables,
+            TrailJson json,
+            Ids ids,
+            Clock clock,
+            ApplicationEventPublisher events) {
         this.brands = brands;
         this.trail = trail;
         this.tables = tables;
         this.json = json;
         this.ids = ids;
         this.clock = clock;
+        this.events = events;
     }
 
     /** @throws UnknownBrandException if it is not on the shelf */
@@ -110,6 +120,42 @@ public class BrandKeeper {
         return goTo(row, "redo", next, next);
     }
 
+    /**
+     * Goes to any step between the beginning and the newest one; what lies after it can be redone.
+     *
+     * @throws UnknownStepException if there is no such step on the way
+     */
+    @Transactional
+    public KeptBrand goTo(UUID id, IfMatch ifMatch, long revision) {
+        BrandRow row = expected(id, ifMatch);
+        StepRow target = onTheWay(row, revision);
+        return goTo(row, revision < row.cursor() ? "undo" : "redo", target, target);
+    }
+
+    /** @return the brand as it was after a step */
+    @Transactional(readOnly = true)
+    public Brand asOf(UUID id, long revision) {
+        onTheWay(standing(id), revision);
+        return json.brand(trail.snapshot(id, revision).snapshot());
+    }
+
+    /** @return what a change would make of the brand; nothing is kept */
+    @Transactional(readOnly = true)
+    public KeptBrand preview(UUID id, Change change) {
+        BrandRow row = standing(id);
+        return KeptBrand.of(change.applyTo(tables.read(row)), row.cursor(), row.tip());
+    }
+
+    private StepRow onTheWay(BrandRow row, long revision) {
+        StepRow step = trail.find(row.id(), revision);
+        boolean first = step != null && step.base() == null;
+        boolean newest = revision == row.tip();
+        if (step == null || !(first || newest || trail.following(row.id(), revision, row.tip()) != null)) {
+            throw new UnknownStepException(revision);
+        }
+        return step;
+    }
+
     private KeptBrand goTo(BrandRow row, String kind, StepRow target, StepRow concerned) {
         Brand brand = json.brand(trail.snapshot(row.id(), target.revision()).snapshot())
                 .at(row.revision() + 1);
@@ -139,6 +185,7 @@ public class BrandKeeper {
                 row.begunAt(),
                 clock.instant(),
                 row.deletedAt()));
+        events.publishEvent(new BrandChanged(row.id(), brand.revision()));
         return KeptBrand.of(brand, cursor, tip);
     }
 

@@ -1,14 +1,11 @@
 package app.zumbido.server.trail;
 
-import app.zumbido.core.brand.ChangeKind;
-import app.zumbido.core.brand.TrailNote;
-import app.zumbido.core.color.Rgb;
-import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.theme.SpecimenResponse;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,14 +13,25 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 @RestController
 @RequestMapping("/api/brands/{id}")
 class TrailController {
     private final BrandKeeper keeper;
 
-    TrailController(BrandKeeper keeper) {
+    private final BrandEvents events;
+
+    TrailController(BrandKeeper keeper, BrandEvents events) {
         this.keeper = keeper;
+        this.events = events;
+    }
+
+    /** An event {@code revision} with the new number after every change, whoever made it. */
+    @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events(@PathVariable UUID id) {
+        keeper.load(id);
+        return events.open(id);
     }
 
     @GetMapping("/trail")
@@ -41,6 +49,19 @@ class TrailController {
         return BrandResponse.answer(keeper.redo(id, ifMatch));
     }
 
+    /** Goes to any step on the trail. */
+    @PostMapping("/trail/{revision}/return")
+    ResponseEntity<BrandResponse> goTo(
+            @PathVariable UUID id, @PathVariable long revision, @RequestHeader("If-Match") IfMatch ifMatch) {
+        return BrandResponse.answer(keeper.goTo(id, ifMatch, revision));
+    }
+
+    /** What the specimens looked like after a step. */
+    @GetMapping("/trail/{revision}/specimen")
+    SpecimenResponse specimen(@PathVariable UUID id, @PathVariable long revision) {
+        return SpecimenResponse.of(keeper.asOf(id, revision));
+    }
+
     /** @param cursor revision of the step whose state is shown */
     record TrailResponse(List<StepResponse> steps, long cursor) {
         static TrailResponse of(Trail trail) {
@@ -53,27 +74,6 @@ class TrailController {
     record StepResponse(long revision, Instant madeAt, boolean done, NoteResponse note) {
         static StepResponse of(Trail.Step step) {
             return new StepResponse(step.revision(), step.madeAt(), step.done(), NoteResponse.of(step.note()));
-        }
-    }
-
-    /** What a step was, as values; the page words it. */
-    record NoteResponse(
-            ChangeKind kind,
-            int count,
-            @Nullable String subject,
-            @Nullable String hex,
-            @Nullable String slot,
-            @Nullable String from,
-            @Nullable String to) {
-        static NoteResponse of(TrailNote note) {
-            return new NoteResponse(
-                    note.kind(),
-                    note.count(),
-                    note.subject().orElse(null),
-                    note.color().map(Rgb::hex).orElse(null),
-                    note.slot().map(ThemeSlot::code).orElse(null),
-                    note.from().orElse(null),
-                    note.to().orElse(null));
         }
     }
 }

@@ -92,6 +92,7 @@ class TrailJson {
         @Type(name = "add-swatches", value = Change.AddSwatches.class),
         @Type(name = "rename-swatch", value = Change.RenameSwatch.class),
         @Type(name = "recolor-swatch", value = Change.RecolorSwatch.class),
+        @Type(name = "shift-swatch", value = Change.ShiftSwatch.class),
         @Type(name = "remove-swatch", value = Change.RemoveSwatch.class),
         @Type(name = "move-swatch", value = Change.MoveSwatch.class),
         @Type(name = "fill-slot", value = Change.FillSlot.class),

@@ -70,6 +70,7 @@ class BrandKeeperTest {
                 brand -> new Change.AddSwatches(List.of(navy, teal)),
                 brand -> new Change.RenameSwatch(navy.id(), "Deep channel"),
                 brand -> new Change.RecolorSwatch(teal.id(), Rgb.ofHex("138F8C")),
+                brand -> new Change.ShiftSwatch(teal.id(), -0.06),
                 brand -> new Change.MoveSwatch(teal.id(), 0),
                 brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())),
                 brand -> new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(teal.id())),
@@ -135,6 +136,40 @@ class BrandKeeperTest {
         assertThat(trail.steps()).extracting(Trail.Step::done).containsExactly(true, true, false);
         assertThat(trail.steps().get(2).note().to()).contains("Spray");
         assertThat(trail.cursor()).isEqualTo(2);
+    }
+
+    @Test
+    void goesToAnyStepAndShowsTheBrandAsItWas() {
+        change(brand -> new Change.RenameBrand("A"));
+        change(brand -> new Change.RenameBrand("B"));
+        change(brand -> new Change.RenameBrand("C"));
+        assertThat(keeper.goTo(id, IfMatch.anything(), 2).brand().name()).isEqualTo("A");
+        assertThat(keeper.goTo(id, IfMatch.anything(), 4).brand().name()).isEqualTo("C");
+        assertThat(keeper.goTo(id, IfMatch.anything(), 1).brand().name()).isEqualTo("Ostrel Ferries");
+        assertThat(keeper.redo(id, IfMatch.anything()).brand().name()).isEqualTo("A");
+        assertThat(keeper.asOf(id, 3).name()).isEqualTo("B");
+    }
+
+    @Test
+    void knowsNoStepThatIsOffTheWay() {
+        change(brand -> new Change.RenameBrand("A"));
+        keeper.undo(id, IfMatch.anything());
+        change(brand -> new Change.RenameBrand("B"));
+        for (long revision : new long[] {0, 2, 3, 99}) {
+            assertThatThrownBy(() -> keeper.goTo(id, IfMatch.anything(), revision))
+                    .isInstanceOf(UnknownStepException.class);
+            assertThatThrownBy(() -> keeper.asOf(id, revision)).isInstanceOf(UnknownStepException.class);
+        }
+    }
+
+    @Test
+    void keepsNothingOfAPreview() {
+        Brand before = change(brand -> new Change.AddSwatches(List.of(swatch("Foam", "EAF3F2"))));
+        Brand seen =
+                keeper.preview(id, new Change.ShiftSwatch(id(before, 0), -0.2)).brand();
+        assertThat(seen.palette().swatches().get(0).color()).isNotEqualTo(Rgb.ofHex("EAF3F2"));
+        assertThat(seen.revision()).isEqualTo(before.revision());
+        assertThat(keeper.load(id).brand()).isEqualTo(before);
     }
 
     @Test

@@ -1,24 +1,30 @@
+import type { Note } from './types';
+
 /** A problem detail (RFC 9457) as the server sends it. */
 interface ProblemDetail {
   type: string;
   status: number;
   detail?: string;
   errors?: { field: string; message: string }[];
+  since?: Note[];
 }
 
 /** What went wrong with a request, in words for the place where it happened. */
 export class Problem extends Error {
   readonly type: string;
+  /** What happened to the brand in other windows, where that is the problem. */
+  readonly since: Note[];
 
-  constructor(type: string, message: string) {
+  constructor(type: string, message: string, since: Note[] = []) {
     super(message);
     this.type = type;
+    this.since = since;
   }
 
   static of(body: unknown): Problem {
     const detail = body as Partial<ProblemDetail> | undefined;
     const type = detail?.type ?? '/problems/internal';
-    return new Problem(type, words(type, detail));
+    return new Problem(type, words(type, detail), detail?.since);
   }
 
   static get connection(): Problem {
@@ -33,8 +39,6 @@ const WORDS: Record<string, string> = {
   '/problems/unknown-brand': 'This brand is not on the shelf. It may have been deleted in another window.',
   '/problems/unknown-source': 'This picture is not there any more.',
   '/problems/unknown-swatch': 'This swatch is not in the palette any more.',
-  '/problems/revision-stale':
-    'This brand was changed in another window. Its newest state is shown now; please do it again.',
   '/problems/not-a-picture': 'This file is no PNG picture. Save the logo as PNG and drop it again.',
   '/problems/picture-broken': 'This PNG is damaged or cut off. Save or send it once more and drop it again.',
   '/problems/picture-too-large':

@@ -6,6 +6,7 @@
   import InUse from '../features/specimen/InUse.svelte';
   import Theme from '../features/theme/Theme.svelte';
   import { carriesFiles } from '../ui/drag';
+  import { messageOf } from '../api/problem';
   import { Bench, provideBench } from './bench.svelte';
   import Head from './Head.svelte';
   import KeyHelp from './KeyHelp.svelte';
@@ -26,6 +27,8 @@
   // The view is made anew for every brand, so the id never changes under it.
   const bench = provideBench(new Bench(untrack(() => id)));
   void bench.load();
+
+  $effect(() => bench.follow());
 
   let helping = $state(false);
 
@@ -59,7 +62,7 @@
     try {
       await (direction === 'undo' ? bench.undo() : bench.redo());
     } catch (error) {
-      bench.say(error instanceof Error ? error.message : String(error));
+      bench.say(messageOf(error));
     }
   }
 
@@ -110,7 +113,7 @@
         <HandOver />
       {/if}
     </main>
-    <InUse specimen={bench.brand.specimen} name={bench.brand.name} />
+    <InUse />
   </div>
 {:else if bench.problem}
   <main class="missing">

@@ -3,6 +3,8 @@ import { answered, api } from '../api/client';
 import { messageOf, Problem } from '../api/problem';
 import type { Brand, NewSwatch, SlotRequest, Source } from '../api/types';
 import { uploadSource } from '../api/upload';
+import { wordsOf } from '../features/trail/wording';
+import { LatestOnly } from './latest';
 
 /** One line beneath the strip that says what just happened. */
 export interface Notice {
@@ -23,6 +25,9 @@ type Answer = { data?: Brand; error?: unknown; response: Response };
 export class Bench {
   readonly id: string;
   #brand = $state.raw<Brand>();
+  /** The brand as a gesture would leave it; under the same revision, since nothing is kept of it. */
+  #preview = $state.raw<Brand>();
+  readonly #previews = new LatestOnly<Brand>((brand) => (this.#preview = brand));
   #sources = $state.raw<Source[]>([]);
   #problem = $state<string>();
   #saving = $state(0);
@@ -55,10 +60,11 @@ export class Bench {
 
   /** The brand once it is loaded; the bench is shown only then. */
   get brand(): Brand {
-    if (!this.#brand) {
+    const brand = this.#preview ?? this.#brand;
+    if (!brand) {
       throw new Error('The brand is not loaded yet');
     }
-    return this.#brand;
+    return brand;
   }
 
   get loaded(): boolean {
@@ -99,10 +105,66 @@ export class Bench {
     } catch (error) {
       if (error instanceof Problem && error.type === '/problems/revision-stale') {
         await this.load();
+        throw new Problem(error.type, staleWords(error), error.since);
       }
       throw error;
     } finally {
+      this.endPreview();
       this.#saving--;
+    }
+  }
+
+  /** Shows what a change would make of the brand while a gesture goes on. */
+  #look(send: () => Promise<Answer>): void {
+    this.#previews.ask(() => answered(send()));
+  }
+
+  endPreview(): void {
+    this.#previews.end();
+    this.#preview = undefined;
+  }
+
+  previewSlot(slot: string, body: SlotRequest): void {
+    const params = { path: { id: this.id, slot } };
+    this.#look(() => api.POST('/api/brands/{id}/theme/slots/{slot}/preview', { params, body }));
+  }
+
+  previewShift(swatch: string, lightness: number): void {
+    const params = { path: { id: this.id, swatch } };
+    this.#look(() =>
+      api.POST('/api/brands/{id}/swatches/{swatch}/lightness/preview', { params, body: { lightness } }),
+    );
+  }
+
+  shiftSwatch(swatch: string, lightness: number): Promise<void> {
+    return this.#change((header) =>
+      api.PUT('/api/brands/{id}/swatches/{swatch}/lightness', {
+        params: { path: { id: this.id, swatch }, header },
+        body: { lightness },
+      }),
+    );
+  }
+
+  /**
+   * Follows what other windows do to the brand.
+   * @return ends it
+   */
+  follow(): () => void {
+    const events = new EventSource(`/api/brands/${this.id}/events`);
+    events.addEventListener('revision', (event) => void this.#catchUp(Number(event.data)));
+    return () => events.close();
+  }
+
+  async #catchUp(revision: number): Promise<void> {
+    // A change of one's own is answered with the same revision in a moment.
+    while (this.saving) {
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    if (this.#brand && revision > this.#brand.revision) {
+      await this.load();
+      const trail = await answered(api.GET('/api/brands/{id}/trail', { params: { path: { id: this.id } } }));
+      const newest = trail.steps.find((step) => step.revision === revision);
+      this.say(`Changed in another window${newest ? `: ${wordsOf(newest.note)}` : ''}.`);
     }
   }
 
@@ -206,6 +268,14 @@ export class Bench {
     );
   }
 
+  goTo(revision: number): Promise<void> {
+    return this.#change((header) =>
+      api.POST('/api/brands/{id}/trail/{revision}/return', {
+        params: { path: { id: this.id, revision }, header },
+      }),
+    );
+  }
+
   redo(): Promise<void> {
     return this.#change((header) =>
       api.POST('/api/brands/{id}/redo', { params: { path: { id: this.id }, header } }),
@@ -246,6 +316,14 @@ export class Bench {
       this.uploads = this.uploads.filter((upload) => upload.name !== file.name);
     }
   }
+}
+
+function staleWords(problem: Problem): string {
+  const since = problem.since.map(wordsOf).join('; ');
+  return (
+    `Changed in another window meanwhile${since && `: ${since}`}. ` +
+    'Yours was not made, and nothing was overwritten; look at it and do it again.'
+  );
 }
 
 export const [useBench, provideBench] = createContext<Bench>();

@@ -13,31 +13,58 @@
   const { label, value, mono = false, maxlength = 80, onsave }: Props = $props();
 
   let typed = $state<string>();
+  /** What stood here when typing began. */
+  let known = $state<string>();
   let problem = $state<string>();
+  let saving = false;
 
   async function save() {
+    if (saving) {
+      return;
+    }
     const text = typed?.trim();
     if (text === undefined || text === value) {
       revert();
       return;
     }
+    if (known !== undefined && known !== value) {
+      problem = `Meanwhile this became '${value}' in another window. Press Enter again to write yours over it.`;
+      known = value;
+      return;
+    }
+    saving = true;
     try {
       await onsave(text);
       revert();
     } catch (error) {
       // What was typed stays, so that it can be put right.
       problem = messageOf(error);
+    } finally {
+      saving = false;
     }
   }
 
   function revert() {
     typed = undefined;
+    known = undefined;
     problem = undefined;
+  }
+
+  /** What was refused is not tried again behind one's back. */
+  function leave() {
+    if (problem === undefined) {
+      void save();
+    }
+  }
+
+  function oninput(event: Event & { currentTarget: HTMLInputElement }) {
+    known ??= value;
+    typed = event.currentTarget.value;
   }
 
   function onkeydown(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
     if (event.key === 'Enter') {
-      event.currentTarget.blur();
+      void save();
     } else if (event.key === 'Escape' && typed !== undefined) {
       event.stopPropagation();
       revert();
@@ -54,8 +81,8 @@
     {maxlength}
     spellcheck="false"
     autocomplete="off"
-    oninput={(event) => (typed = event.currentTarget.value)}
-    onblur={save}
+    {oninput}
+    onblur={leave}
     {onkeydown}
   />
   <Complaint text={problem} />

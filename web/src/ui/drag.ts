@@ -1,11 +1,20 @@
 /** What is dragged from the strip: the id of a swatch, under a type of our own so that nothing else is taken for it. */
 const SWATCH = 'application/x-zumbido-swatch';
 
+/** Browsers hide what is carried until it is dropped, so what is on its way is remembered here for previews. */
+let carried: string | undefined;
+
 export function dragSwatch(event: DragEvent, id: string): void {
+  carried = id;
   event.dataTransfer?.setData(SWATCH, id);
   if (event.dataTransfer) {
     event.dataTransfer.effectAllowed = 'copyMove';
   }
+}
+
+/** The swatch that is being dragged over something. */
+export function carriedSwatch(): string | undefined {
+  return carried;
 }
 
 export function carriesSwatch(event: DragEvent): boolean {

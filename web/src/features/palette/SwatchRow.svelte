@@ -7,6 +7,7 @@
   import { slotName } from '../theme/slots';
   import Button from '../../ui/Button.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
+  import Lightness from './Lightness.svelte';
   import { carriesSwatch, dragSwatch, droppedSwatch } from '../../ui/drag';
   import EditableText from '../../ui/EditableText.svelte';
   import Ticket from '../../ui/Ticket.svelte';
@@ -102,8 +103,8 @@
         />
       {/each}
     </div>
-    <p>{origin}</p>
-    <p>{uses.length > 0 ? `used for ${uses.join(', ')}` : 'not used in the theme'}</p>
+    <p>{origin}; {uses.length > 0 ? `used for ${uses.join(', ')}` : 'not used in the theme'}</p>
+    <Lightness {swatch} />
   </div>
   <div class="actions">
     <button

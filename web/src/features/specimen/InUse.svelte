@@ -1,25 +1,68 @@
 <script lang="ts">
-  import type { Specimen } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import { messageOf } from '../../api/problem';
+  import Segments from '../../ui/Segments.svelte';
+  import { wordsOf } from '../trail/wording';
+  import { Before } from './before.svelte';
   import Chart from './Chart.svelte';
   import Slide from './Slide.svelte';
   import Table from './Table.svelte';
 
-  interface Props {
-    specimen: Specimen;
-    name: string;
+  const bench = useBench();
+  const before = new Before(bench.id);
+
+  const MOMENTS = [
+    { value: 'now', name: 'now' },
+    { value: 'before', name: 'before' },
+  ] as const;
+
+  let moment = $state<'now' | 'before'>('now');
+  let problem = $state<string>();
+
+  const specimen = $derived(moment === 'before' && before.specimen ? before.specimen : bench.brand.specimen);
+
+  async function show(which: 'now' | 'before') {
+    moment = which;
+    problem = undefined;
+    try {
+      await (which === 'before' ? before.open() : undefined);
+    } catch (error) {
+      problem = messageOf(error);
+    }
   }
 
-  const { specimen, name }: Props = $props();
+  async function choose(value: string) {
+    try {
+      await before.choose(value);
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
 </script>
 
 <aside aria-label="In use">
-  <h2>In use</h2>
+  <div class="title">
+    <h2>In use</h2>
+    <Segments label="Show" options={MOMENTS} value={moment} onchange={show} />
+  </div>
+  {#if moment === 'before'}
+    <label>
+      <span class="visually-hidden">Before what</span>
+      <select value={before.chosen} onchange={(event) => choose(event.currentTarget.value)}>
+        <option value={Before.UNBRANDED}>without the brand</option>
+        {#each before.steps as step (step.revision)}
+          <option value={String(step.revision)}>after: {wordsOf(step.note)}</option>
+        {/each}
+      </select>
+    </label>
+  {/if}
+  {#if problem}<p role="alert">{problem}</p>{/if}
   <p class="visually-hidden">
-    A slide, a chart with six series and a table with banded rows of {name}, painted from the theme as it
-    stands.
+    A slide, a chart with six series and a table with banded rows of {bench.brand.name}, painted from the
+    theme as it {moment === 'now' ? 'stands' : 'stood'}.
   </p>
-  <div class="sheets" inert data-specimens>
-    <Slide {specimen} {name} />
+  <div class="sheets" inert data-specimens data-moment={moment}>
+    <Slide {specimen} name={bench.brand.name} />
     <Chart {specimen} />
     <Table {specimen} />
   </div>
@@ -34,9 +77,22 @@
     background: var(--well);
   }
 
-  h2 {
-    min-height: 28px;
-    line-height: 24px;
+  .title {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    margin-bottom: 10px;
+  }
+
+  select {
+    width: 100%;
+    min-height: 32px;
+    margin-bottom: 10px;
+    padding: 3px 6px;
+    border: var(--rule);
+    border-radius: 0;
+    background: var(--board);
+    color: var(--ink);
   }
 
   .sheets {

@@ -2,7 +2,7 @@
   import { messageOf } from '../../api/problem';
   import type { Slot } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
-  import { carriesSwatch, droppedSwatch } from '../../ui/drag';
+  import { carriedSwatch, carriesSwatch, droppedSwatch } from '../../ui/drag';
   import Ticket from '../../ui/Ticket.svelte';
   import { originOf, reasonOf, slotName } from './slots';
   import Tints from './Tints.svelte';
@@ -37,7 +37,19 @@
   function ondragover(event: DragEvent) {
     if (carriesSwatch(event)) {
       event.preventDefault();
+      const swatchId = carriedSwatch();
+      if (!over && swatchId) {
+        bench.previewSlot(slot.slot, { swatchId });
+      }
       over = true;
+    }
+  }
+
+  function ondragleave(event: DragEvent & { currentTarget: HTMLElement }) {
+    const inside = event.relatedTarget instanceof Node && event.currentTarget.contains(event.relatedTarget);
+    if (!inside) {
+      over = false;
+      bench.endPreview();
     }
   }
 
@@ -54,7 +66,7 @@
   }
 </script>
 
-<tr class:over data-slot={slot.slot} {ondragover} ondragleave={() => (over = false)} {ondrop}>
+<tr class:over data-slot={slot.slot} {ondragover} {ondragleave} {ondrop}>
   <th scope="row">{name}</th>
   <td>
     <button type="button" aria-label="{name}, {slot.hex?.slice(1) ?? 'empty'}: change" onclick={onopen}>

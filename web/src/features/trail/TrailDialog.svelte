@@ -26,6 +26,7 @@
   let problem = $state<string>();
 
   async function attempt(action?: () => Promise<void>) {
+    problem = undefined;
     try {
       await action?.();
       trail = await answered(api.GET('/api/brands/{id}/trail', { params: { path: { id: bench.id } } }));
@@ -48,6 +49,11 @@
       <li aria-current={step.revision === trail?.cursor ? 'step' : undefined} class:undone={!step.done}>
         {#if step.note.hex}<i style:--color={step.note.hex} aria-hidden="true"></i>{/if}
         <span class="words">{wordsOf(step.note)}{step.done ? '' : ' (undone)'}</span>
+        {#if step.revision !== trail?.cursor}
+          <Button look="quiet" onclick={() => attempt(() => bench.goTo(step.revision))}>
+            Go here<span class="visually-hidden">: {wordsOf(step.note)}</span>
+          </Button>
+        {/if}
         <time datetime={step.madeAt}>{time.format(new Date(step.madeAt))}</time>
       </li>
     {/each}
@@ -92,6 +98,7 @@
 
   .words {
     flex: 1;
+    overflow-wrap: anywhere;
   }
 
   time {

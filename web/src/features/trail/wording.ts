@@ -17,6 +17,10 @@ export function wordsOf(note: Note): string {
       return `${from} renamed to ${to}`;
     case 'SWATCH_RECOLORED':
       return `${subject} changed (${from} → ${to})`;
+    case 'SWATCH_LIGHTENED':
+      return `${subject} made lighter (${from} → ${to})`;
+    case 'SWATCH_DARKENED':
+      return `${subject} made darker (${from} → ${to})`;
     case 'SWATCH_REMOVED':
       return `${subject} removed`;
     case 'SWATCH_MOVED':

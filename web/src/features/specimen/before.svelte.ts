@@ -1,0 +1,42 @@
+import { answered, api } from '../../api/client';
+import type { Specimen, Trail } from '../../api/types';
+
+/** What the specimens looked like after some step of the trail, or without the brand. */
+export class Before {
+  static readonly UNBRANDED = 'unbranded';
+
+  readonly #brandId: string;
+  #trail = $state.raw<Trail>();
+  chosen = $state<string>(Before.UNBRANDED);
+  specimen = $state.raw<Specimen>();
+
+  constructor(brandId: string) {
+    this.#brandId = brandId;
+  }
+
+  /** The steps that can be compared with, newest first. */
+  get steps(): Trail['steps'] {
+    return [...(this.#trail?.steps ?? [])].reverse();
+  }
+
+  /** Reads the trail anew; what is compared with is the step before the present one, until somebody chooses. */
+  async open(): Promise<void> {
+    const trail = await answered(
+      api.GET('/api/brands/{id}/trail', { params: { path: { id: this.#brandId } } }),
+    );
+    this.#trail = trail;
+    const at = trail.steps.findIndex((step) => step.revision === trail.cursor);
+    const previous = trail.steps[at - 1];
+    await this.choose(previous ? String(previous.revision) : Before.UNBRANDED);
+  }
+
+  async choose(value: string): Promise<void> {
+    this.chosen = value;
+    const path = { id: this.#brandId, revision: Number(value) };
+    this.specimen = await answered(
+      value === Before.UNBRANDED
+        ? api.GET('/api/specimen')
+        : api.GET('/api/brands/{id}/trail/{revision}/specimen', { params: { path } }),
+    );
+  }
+}

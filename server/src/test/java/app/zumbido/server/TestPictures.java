@@ -1,8 +1,9 @@
 package app.zumbido.server;
 
-import app.zumbido.formats.svg.SvgPicture;
-import java.io.ByteArrayInputStream;
-import java.nio.charset.StandardCharsets;
+import app.zumbido.formats.image.PngImage;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
 
 /** Pictures for tests, drawn with known colours. */
 public final class TestPictures {
@@ -10,18 +11,26 @@ public final class TestPictures {
 
     /** @return a PNG of 200 x 100: white, with a navy box of 50 x 60 and an orange one of 20 x 20 */
     public static byte[] logo() {
-        return png("<rect width='200' height='100' fill='#FFFFFF'/>"
-                + "<rect x='20' y='20' width='50' height='60' fill='#0B2A4A'/>"
-                + "<rect x='120' y='40' width='20' height='20' fill='#F2682A'/>");
+        BufferedImage image = sheet();
+        box(image, 0xFFFFFF, 0, 0, 200, 100);
+        box(image, 0x0B2A4A, 20, 20, 50, 60);
+        box(image, 0xF2682A, 120, 40, 20, 20);
+        return PngImage.encode(image);
     }
 
     /** @return a PNG of 200 x 100 without a colour in it */
     public static byte[] nothing() {
-        return png("");
+        return PngImage.encode(sheet());
     }
 
-    private static byte[] png(String drawing) {
-        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 200 100'>" + drawing + "</svg>";
-        return SvgPicture.toPng(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)), 200);
+    private static BufferedImage sheet() {
+        return new BufferedImage(200, 100, BufferedImage.TYPE_4BYTE_ABGR);
+    }
+
+    private static void box(BufferedImage image, int color, int x, int y, int width, int height) {
+        Graphics2D graphics = image.createGraphics();
+        graphics.setColor(new Color(color));
+        graphics.fillRect(x, y, width, height);
+        graphics.dispose();
     }
 }

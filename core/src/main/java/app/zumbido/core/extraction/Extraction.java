@@ -7,8 +7,10 @@ import app.zumbido.core.image.Pixels;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * All that a picture proposes under one reading.
@@ -40,6 +42,23 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
             case ARTWORK -> artwork(pixels, FlatAreas.of(pixels));
             case PHOTOGRAPH -> photograph(pixels);
         };
+    }
+
+    /**
+     * Divides a drawing among the colours that it is known to be made of, as its file says.
+     *
+     * @param fills kept if they are seen
+     * @param stops of gradients; kept in any case, since a stop hardly ever fills a whole pixel
+     */
+    public static Extraction among(Pixels pixels, Set<Rgb> fills, Set<Rgb> stops) {
+        Set<Rgb> colors = new LinkedHashSet<>(fills);
+        colors.addAll(stops);
+        Extraction all = divide(
+                Reading.ARTWORK, pixels, colors.stream().limit(Nearest.MOST).toList());
+        List<Proposal> seen = all.proposals.stream()
+                .filter(proposal -> proposal.coverage().value() > 0 || stops.contains(proposal.color()))
+                .toList();
+        return new Extraction(Reading.ARTWORK, seen, all.transparentGround);
     }
 
     private static Extraction artwork(Pixels pixels, FlatAreas flat) {

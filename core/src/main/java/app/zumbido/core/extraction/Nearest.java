@@ -9,6 +9,9 @@ import java.util.Map;
 
 /** Which of a few colours a pixel belongs to: itself if it is one of them, else the nearest in OKLab. */
 final class Nearest {
+    /** An answer is kept in a byte. */
+    static final int MOST = Byte.MAX_VALUE;
+
     private static final byte UNKNOWN = -1;
 
     private final List<Oklab> labs;
@@ -16,7 +19,7 @@ final class Nearest {
     /** Answers for everything that is not exact, at 5 bits a channel: nearness needs no more. */
     private final byte[] coarse = new byte[1 << 15];
 
-    /** @param colors at most 127 */
+    /** @param colors at most {@link #MOST} */
     Nearest(List<Rgb> colors) {
         labs = colors.stream().map(Oklab::of).toList();
         for (int i = 0; i < colors.size(); i++) {

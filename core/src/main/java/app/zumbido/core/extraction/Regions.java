@@ -1,5 +1,6 @@
 package app.zumbido.core.extraction;
 
+import app.zumbido.core.color.Oklab;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
 import java.util.Arrays;
@@ -31,9 +32,37 @@ final class Regions {
         return sizes[index];
     }
 
-    /** @return a pixel with exactly that colour, as far inside its region as the grid tells */
+    /**
+     * @return a pixel with exactly that colour, as far inside its region as the grid tells; where no pixel has it, as
+     *     with a stop of a gradient, the one that comes nearest
+     */
     Place place(int index) {
+        if (places[index] == null) {
+            places[index] = nearest(Oklab.of(colors.get(index)));
+        }
         return places[index];
+    }
+
+    private Place nearest(Oklab wanted) {
+        int step = step();
+        Place best = new Place(0, 0);
+        double least = Double.POSITIVE_INFINITY;
+        for (int y = 0; y < pixels.height(); y += step) {
+            for (int x = 0; x < pixels.width(); x += step) {
+                int argb = pixels.at(x, y);
+                double distance = Alpha.seen(argb) ? wanted.distanceTo(Oklab.of(Rgb.ofPacked(argb))) : 2;
+                if (distance < least) {
+                    least = distance;
+                    best = new Place(x, y);
+                }
+            }
+        }
+        return best;
+    }
+
+    /** Pixels from one cell of the grid to the next. */
+    private int step() {
+        return Math.max(1, (int) Math.ceil(Math.sqrt((double) pixels.count() / GRID_CELLS)));
     }
 
     private void measure() {
@@ -55,7 +84,7 @@ final class Regions {
     }
 
     private void findDeepest() {
-        int step = Math.max(1, (int) Math.ceil(Math.sqrt((double) pixels.count() / GRID_CELLS)));
+        int step = step();
         int columns = (pixels.width() + step - 1) / step;
         int rows = (pixels.height() + step - 1) / step;
         byte[] grid = new byte[columns * rows];

@@ -1,5 +1,5 @@
 /**
- * SVG to pictures. Only drawings of our own so far; uploads are not read as SVG.
+ * SVG to pixels, with the colours that the file itself names. Nothing outside the file is ever read.
  */
 @NullMarked
 package app.zumbido.formats.svg;

@@ -59,7 +59,7 @@ class DemoData {
         UUID id = keeper.begin("Ostrel Ferries", Optional.of("OF")).brand().id();
         byte[] logo;
         try (InputStream svg = DemoData.class.getResourceAsStream("/demo/ostrel-logo.svg")) {
-            logo = SvgPicture.toPng(Objects.requireNonNull(svg), LOGO_WIDTH);
+            logo = SvgPicture.toPng(Objects.requireNonNull(svg).readAllBytes(), LOGO_WIDTH);
         }
         sources.draft(id, sources.add(id, "ostrel-logo.png", logo), IfMatch.anything());
         for (int position = 0; position < NAMES.size(); position++) {

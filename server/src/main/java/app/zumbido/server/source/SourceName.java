@@ -14,6 +14,6 @@ final class SourceName {
                 .limit(LONGEST)
                 .forEach(name::appendCodePoint);
         String safe = name.toString().strip();
-        return safe.isEmpty() ? "picture.png" : safe;
+        return safe.isEmpty() ? "picture" : safe;
     }
 }

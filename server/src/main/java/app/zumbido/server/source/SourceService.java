@@ -55,16 +55,16 @@ class SourceService implements SourceIntake {
     @Override
     public UUID add(UUID brandId, String fileName, byte[] file) {
         keeper.load(brandId);
-        PngImage.Size size = PngImage.check(file);
-        PngImage.decode(file);
+        SourceFile source = SourceFile.of(file);
+        pictures.decode(source);
         String blob = blobs.put(file);
         SourceRow row = new SourceRow(
                 ids.next(),
                 brandId,
                 SourceName.of(fileName),
-                "png",
-                size.width(),
-                size.height(),
+                source.kind(),
+                source.width(),
+                source.height(),
                 blob,
                 clock.instant());
         sources.insert(row);

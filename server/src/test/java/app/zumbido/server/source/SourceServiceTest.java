@@ -3,7 +3,6 @@ package app.zumbido.server.source;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -24,7 +23,11 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -54,7 +57,8 @@ class SourceServiceTest {
 
     @BeforeEach
     void build() {
-        service = new SourceService(mapper, keeper, blobs, new Pictures(blobs), new Ids(CLOCK), CLOCK);
+        service =
+                new SourceService(mapper, keeper, blobs, new Pictures(blobs, new DecodeGate()), new Ids(CLOCK), CLOCK);
     }
 
     private void hold(byte[] file) {
@@ -97,7 +101,7 @@ class SourceServiceTest {
                 .isEqualTo(Rgb.ofHex("0B2A4A"));
         assertThat(service.sample(BRAND, SOURCE, new Place(130, 50), SampleArea.ONE))
                 .isEqualTo(Rgb.ofHex("F2682A"));
-        verify(blobs).get(eq(BLOB));
+        verify(blobs).get(BLOB);
     }
 
     @Test
@@ -120,14 +124,40 @@ class SourceServiceTest {
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "logo.png, logo.png",
-        "/etc/../x.png, x.png",
-        "'a\u0007b.png', ab.png",
-        "'', picture.png",
-        "' ', picture.png"
-    })
+    @CsvSource({"logo.png, logo.png", "/etc/../x.png, x.png", "'a\u0007b.png', ab.png", "'', picture", "' ', picture"})
     void makesFileNamesSafe(String given, String kept) {
         assertThat(SourceName.of(given)).isEqualTo(kept);
+    }
+
+    @Test
+    void listsTheColorsThatADrawingNamesItself() {
+        hold(("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 100 50'><linearGradient id='g'>"
+                        + "<stop stop-color='#0B2A4A'/><stop offset='1' stop-color='#0F7C7A'/></linearGradient>"
+                        + "<rect width='60' height='50' fill='url(#g)'/><rect x='70' y='10' width='9' height='9'"
+                        + " fill='#F2682A'/></svg>")
+                .getBytes(StandardCharsets.UTF_8));
+        assertThat(service.extraction(BRAND, SOURCE, Optional.empty()).proposals())
+                .extracting(proposal -> proposal.color().hex())
+                .containsExactlyInAnyOrder("#0B2A4A", "#0F7C7A", "#F2682A");
+    }
+
+    @Test
+    void letsALargePictureWaitForMemoryAndGoAlone() throws Exception {
+        DecodeGate gate = new DecodeGate(64L << 20);
+        AtomicInteger inside = new AtomicInteger();
+        AtomicInteger most = new AtomicInteger();
+        List<Thread> threads = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            threads.add(new Thread(() -> gate.pass(90_000_000, () -> {
+                most.accumulateAndGet(inside.incrementAndGet(), Math::max);
+                Thread.yield();
+                return inside.decrementAndGet();
+            })));
+        }
+        threads.forEach(Thread::start);
+        for (Thread thread : threads) {
+            thread.join();
+        }
+        assertThat(most).hasValue(1);
     }
 }

@@ -39,8 +39,10 @@ const WORDS: Record<string, string> = {
   '/problems/unknown-brand': 'This brand is not on the shelf. It may have been deleted in another window.',
   '/problems/unknown-source': 'This picture is not there any more.',
   '/problems/unknown-swatch': 'This swatch is not in the palette any more.',
-  '/problems/not-a-picture': 'This file is no PNG picture. Save the logo as PNG and drop it again.',
-  '/problems/picture-broken': 'This PNG is damaged or cut off. Save or send it once more and drop it again.',
+  '/problems/not-a-picture':
+    'This file is no picture that can be read. Save it as PNG, SVG, JPEG, WebP, GIF or BMP.',
+  '/problems/picture-broken':
+    'This picture is damaged or cut off. Save or send it once more and drop it again.',
   '/problems/picture-too-large':
     'This picture has more than 100 million pixels. Make it smaller and drop it again.',
   '/problems/file-too-large': 'This file is larger than 50 MB. Make it smaller and drop it again.',

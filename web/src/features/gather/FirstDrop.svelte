@@ -8,7 +8,7 @@
 
 <div class="drop">
   <h2>Drop a logo here</h2>
-  <p>A PNG file. Colours and a theme are drafted from it in one step, and everything can be changed.</p>
+  <p>As PNG, SVG, JPEG, WebP, GIF or BMP. Colours and a theme are drafted from it in one step.</p>
   <ChooseFiles look="main" words="Choose a file" />
   <p>
     or paste a picture, or <Button look="quiet" onclick={() => (adding = true)}>type a colour code</Button>

@@ -13,7 +13,7 @@
 <div class="title">
   <h1>Gather</h1>
   {#if bench.sources.length > 0}
-    <span class="hint">Drop PNG pictures anywhere, or paste one</span>
+    <span class="hint">Drop pictures anywhere, or paste one</span>
     <ChooseFiles />
   {/if}
 </div>

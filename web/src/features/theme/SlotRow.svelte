@@ -21,8 +21,32 @@
 
   const name = $derived(slotName(slot.slot));
 
+  /** Entering a cell of the row comes before leaving the one beside it, so both are counted. */
+  let entered = 0;
+
+  function ondragenter(event: DragEvent) {
+    const swatchId = carriedSwatch();
+    if (carriesSwatch(event) && swatchId && entered++ === 0) {
+      over = true;
+      bench.previewSlot(slot.slot, { swatchId });
+    }
+  }
+
+  function ondragleave(event: DragEvent) {
+    if (carriesSwatch(event) && --entered <= 0) {
+      leave();
+      bench.endPreview();
+    }
+  }
+
+  function ondragover(event: DragEvent) {
+    if (carriesSwatch(event)) {
+      event.preventDefault();
+    }
+  }
+
   async function ondrop(event: DragEvent) {
-    over = false;
+    leave();
     const swatchId = droppedSwatch(event);
     if (swatchId) {
       event.preventDefault();
@@ -34,23 +58,9 @@
     }
   }
 
-  function ondragover(event: DragEvent) {
-    if (carriesSwatch(event)) {
-      event.preventDefault();
-      const swatchId = carriedSwatch();
-      if (!over && swatchId) {
-        bench.previewSlot(slot.slot, { swatchId });
-      }
-      over = true;
-    }
-  }
-
-  function ondragleave(event: DragEvent & { currentTarget: HTMLElement }) {
-    const inside = event.relatedTarget instanceof Node && event.currentTarget.contains(event.relatedTarget);
-    if (!inside) {
-      over = false;
-      bench.endPreview();
-    }
+  function leave() {
+    entered = 0;
+    over = false;
   }
 
   function verdict(text: boolean, largeText: boolean): { mark: string; words: string } {
@@ -66,7 +76,7 @@
   }
 </script>
 
-<tr class:over data-slot={slot.slot} {ondragover} {ondragleave} {ondrop}>
+<tr class:over data-slot={slot.slot} {ondragenter} {ondragover} {ondragleave} {ondrop}>
   <th scope="row">{name}</th>
   <td>
     <button type="button" aria-label="{name}, {slot.hex?.slice(1) ?? 'empty'}: change" onclick={onopen}>

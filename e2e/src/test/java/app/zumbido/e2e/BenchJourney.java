@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Work on a brand that was drafted from a logo. */
@@ -130,6 +132,81 @@ class BenchJourney extends Journey {
     }
 
     @Test
+    void aHeldKeyMakesLighterInOneStep() {
+        openStation("Palette");
+        Locator lightness = field("Lightness of Teal");
+        lightness.focus();
+        for (int i = 0; i < 8; i++) {
+            page.keyboard().down("ArrowRight");
+        }
+        assertThat(page.getByText("before", new Page.GetByTextOptions().setExact(true))
+                        .last())
+                .isVisible();
+        assertThat(strip().nth(1)).not().hasAttribute("aria-label", "Teal, 0F7C7A: put on…");
+        page.keyboard().up("ArrowRight");
+        assertThat(page.getByText("Saved")).isVisible();
+        button("Trail").click();
+        Locator steps = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM);
+        assertThat(steps).hasCount(3);
+        assertThat(steps.first()).containsText("Teal made lighter (0F7C7A → ");
+    }
+
+    @Test
+    void anyStepIsGoneToAndComparedWith() {
+        openStation("Palette");
+        field("Code of Teal").fill("6A3FB5");
+        page.keyboard().press("Enter");
+        assertThat(strip().nth(1)).hasAttribute("aria-label", "Teal, 6A3FB5: put on…");
+        assertThat(painted(".band", "border-bottom-color")).isEqualTo(rgb("6A3FB5"));
+
+        button("before").click();
+        assertThat(page.locator("[data-moment=before]")).isVisible();
+        assertThat(page.getByLabel("Before what").locator("option:checked"))
+                .hasText("after: Drafted from logo.png: 4 colours");
+        page.waitForCondition(() -> painted(".band", "border-bottom-color").equals(rgb("0F7C7A")));
+        page.getByLabel("Before what").selectOption("unbranded");
+        page.waitForCondition(() -> painted(".band", "background-color").equals(rgb("000000")));
+        button("now").click();
+
+        button("Trail").click();
+        Locator steps = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM);
+        steps.last().getByRole(AriaRole.BUTTON).click();
+        assertThat(strip()).hasCount(1);
+        steps.first().getByRole(AriaRole.BUTTON).click();
+        assertThat(strip().nth(1)).hasAttribute("aria-label", "Teal, 6A3FB5: put on…");
+    }
+
+    @Test
+    void aSlotIsPreviewedWhileATicketHangsOverIt() {
+        openStation("Theme");
+        strip().nth(2).hover();
+        page.mouse().down();
+        slot("accent1").hover();
+        slot("accent1").hover();
+        page.waitForCondition(
+                () -> painted("[data-specimens] th", "background-color").equals(rgb("F2682A")));
+        slot("accent6").hover();
+        page.waitForCondition(
+                () -> painted("[data-specimens] th", "background-color").equals(rgb("0B2A4A")));
+        page.mouse().up();
+        assertThat(slot("accent6")).containsText("F2682A");
+        assertThat(slot("accent1")).containsText("0B2A4A");
+    }
+
+    @Test
+    void aDrawingGivesItsOwnColors() {
+        choose(file(
+                "mark.svg",
+                ("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 100 50'><rect width='100' height='50' fill='white'/>"
+                                + "<circle cx='30' cy='25' r='20' fill='rebeccapurple'/></svg>")
+                        .getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("663399")))
+                .isChecked();
+        assertThat(page.getByAltText("mark.svg, 1200 x 600 pixels")).isVisible();
+    }
+
+    @Test
+    @Tag("alone")
     void nothingIsLostWhenTheServerIsStartedAgain() throws Exception {
         openStation("Palette");
         field("Name of Orange").fill("Buoy orange");

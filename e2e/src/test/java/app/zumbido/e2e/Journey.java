@@ -19,9 +19,13 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInfo;
 import org.junit.jupiter.api.io.TempDir;
 
-/** What every journey needs: a browser, a page at 1280 x 800, a server, and an eye on the console. */
+/**
+ * What every journey needs: a browser, a page at 1280 x 800, a server, and an eye on the console. Journeys share one
+ * server and put brands of their own on its shelf; those tagged {@code alone} get one for themselves.
+ */
 abstract class Journey {
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
@@ -34,6 +38,7 @@ abstract class Journey {
 
     private static Playwright playwright;
     private static Browser browser;
+    private static RunningServer shared;
 
     private final List<String> complaints = new ArrayList<>();
 
@@ -43,6 +48,7 @@ abstract class Journey {
     Page page;
     RunningServer server;
     private BrowserContext context;
+    private boolean alone;
 
     @BeforeAll
     static void openBrowser() {
@@ -61,8 +67,9 @@ abstract class Journey {
     }
 
     @BeforeEach
-    void open() throws IOException {
-        server = RunningServer.start(folder.resolve("data"), 0, options());
+    void open(TestInfo test) throws IOException {
+        alone = test.getTags().contains("alone");
+        server = alone ? RunningServer.start(folder.resolve("data"), 0, options()) : shared();
         context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
         context.grantPermissions(List.of("clipboard-read", "clipboard-write"));
         page = context.newPage();
@@ -77,14 +84,25 @@ abstract class Journey {
         page.navigate(server.address());
     }
 
+    private static RunningServer shared() throws IOException {
+        if (shared == null) {
+            RunningServer started = RunningServer.start(Files.createTempDirectory("zumbido-e2e"), 0);
+            Runtime.getRuntime().addShutdownHook(new Thread(started::close));
+            shared = started;
+        }
+        return shared;
+    }
+
     @AfterEach
     void close() {
         context.close();
-        server.close();
+        if (alone) {
+            server.close();
+        }
         assertThat(complaints).as("what the browser complains about").isEmpty();
     }
 
-    /** @return options of the server beyond port and data folder */
+    /** @return options of a server of one's own, beyond port and data folder */
     String[] options() {
         return new String[0];
     }

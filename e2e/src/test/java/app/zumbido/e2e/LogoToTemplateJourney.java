@@ -13,11 +13,13 @@ import org.docx4j.dml.CTColorScheme;
 import org.docx4j.openpackaging.packages.PresentationMLPackage;
 import org.docx4j.openpackaging.parts.PartName;
 import org.docx4j.openpackaging.parts.ThemePart;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** From an empty shelf to a downloaded template, opened with another library. */
 class LogoToTemplateJourney extends Journey {
     @Test
+    @Tag("alone")
     void anOwnerWithOneLogoHasATemplateInFewSteps() throws Exception {
         assertThat(page.getByText("No brand yet.")).isVisible();
         putOnTheShelf("Ostrel Ferries");
@@ -76,8 +78,10 @@ class LogoToTemplateJourney extends Journey {
         choose(file("cut.png", cut), file("logo.png", logo), file("letter.png", "Dear all".getBytes()));
 
         assertThat(page.getByText("Drafted from logo.png: 4 colours")).isVisible();
-        assertThat(page.getByText("cut.png: This PNG is damaged or cut off.")).isVisible();
-        assertThat(page.getByText("letter.png: This file is no PNG picture.")).isVisible();
+        assertThat(page.getByText("cut.png: This picture is damaged or cut off."))
+                .isVisible();
+        assertThat(page.getByText("letter.png: This file is no picture that can be read."))
+                .isVisible();
         assertThat(page.getByLabel("Pictures").getByRole(AriaRole.BUTTON)).hasCount(1);
     }
 }

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 
 /** Draws docs/screenshots anew from the demo data: {@code ./zumbido screenshots}. */
 @Tag("screenshots")
+@Tag("alone")
 class ScreenshotJourney extends Journey {
     private static final Path FOLDER = Path.of("../docs/screenshots");
 

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Brands come, are renamed, go and come back. */
+@Tag("alone")
 class ShelfJourney extends Journey {
     @Override
     String[] options() {
@@ -56,7 +58,7 @@ class ShelfJourney extends Journey {
             assertThat(accessibilityFaults()).as(station).isEmpty();
         }
         button("Trail").click();
-        page.getByText("Drafted from").waitFor();
+        page.getByText("Drafted from").first().waitFor();
         assertThat(accessibilityFaults()).as("trail").isEmpty();
         page.keyboard().press("Escape");
         page.keyboard().press("?");

@@ -27,13 +27,16 @@ final class RunningServer implements AutoCloseable {
      * @param port 0 for any free one
      */
     static RunningServer start(Path data, int port, String... options) throws IOException {
+        Path jar = Path.of(System.getProperty("zumbido.jar"));
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:SharedArchiveFile=" + jar.resolveSibling("zumbido.jsa"),
+                "-Xlog:cds=off",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-Djava.awt.headless=true",
                 "-jar",
-                System.getProperty("zumbido.jar"),
+                jar.toString(),
                 "--server.port=" + port,
                 "--zumbido.data=" + data));
         command.addAll(List.of(options));
@@ -73,6 +76,16 @@ final class RunningServer implements AutoCloseable {
 
     int port() {
         return Integer.parseInt(address.substring(address.lastIndexOf(':') + 1));
+    }
+
+    /** Ends it at once, as a power cut would: signal 9. */
+    void kill() {
+        process.destroyForcibly();
+        try {
+            process.waitFor();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     @Override

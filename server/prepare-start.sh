@@ -3,8 +3,9 @@
 # eight. Usage: prepare-start.sh JAR FOLDER. Does nothing where the folder is newer than the jar.
 set -euo pipefail
 
-jar=$1
-folder=$2
+# The archive holds for the very path that it was made with, so paths are absolute everywhere.
+jar=$(realpath "$1")
+folder=$(realpath -m "$2")
 [ "$folder/zumbido.jsa" -nt "$jar" ] && exit 0
 
 rm -rf "$folder"

@@ -27,11 +27,13 @@ final class RunningServer implements AutoCloseable {
      * @param port 0 for any free one
      */
     static RunningServer start(Path data, int port, String... options) throws IOException {
-        Path jar = Path.of(System.getProperty("zumbido.jar"));
+        // The archive of classes holds for the very path that it was made with.
+        Path jar = Path.of(System.getProperty("zumbido.jar")).toRealPath();
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:SharedArchiveFile=" + jar.resolveSibling("zumbido.jsa"),
                 "-Xlog:cds=off",
+                "-Xlog:cds+dynamic=off",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-Djava.awt.headless=true",

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
-import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.formats.image.UnreadableImageException;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
@@ -28,9 +27,6 @@ class SvgFileTest {
         assertThat(pixels.width()).isEqualTo(2 * pixels.height());
         assertThat(pixels.at(pixels.width() / 4, 20)).isEqualTo(0xFF0B2A4A);
         assertThat(pixels.at(pixels.width() * 3 / 4, 20) >>> 24).isZero();
-        assertThat(BitmapFile.decode(SvgPicture.toPng(svg("<rect width='9' height='9'/>"), 200))
-                        .width())
-                .isEqualTo(200);
     }
 
     @Test

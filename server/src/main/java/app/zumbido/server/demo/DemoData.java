@@ -2,18 +2,17 @@ package app.zumbido.server.demo;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.theme.Suggestion;
-import app.zumbido.formats.svg.SvgPicture;
 import app.zumbido.server.shelf.BrandMapper;
 import app.zumbido.server.source.SourceIntake;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.IfMatch;
-import java.io.IOException;
-import java.io.InputStream;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -22,22 +21,10 @@ import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Puts the invented ferry line on an empty shelf, by the same steps that a person takes. */
+/** Puts three invented brands on an empty shelf, by the same steps that a person takes. */
 @Component
 @ConditionalOnProperty("zumbido.demo")
 class DemoData {
-    /** In pixels; large enough that the thinnest stroke of the logo is flat. */
-    private static final int LOGO_WIDTH = 960;
-
-    /** What the owner calls the colours of the logo, most important first. */
-    private static final List<Map.Entry<String, String>> NAMES = List.of(
-            Map.entry("0B2A4A", "Night channel"),
-            Map.entry("0F7C7A", "Harbour teal"),
-            Map.entry("F2682A", "Buoy orange"),
-            Map.entry("5B6670", "Wet rope"),
-            Map.entry("EAF3F2", "Foam"),
-            Map.entry("FFFFFF", "Sailcloth"));
-
     private final BrandMapper brands;
     private final BrandKeeper keeper;
     private final SourceIntake sources;
@@ -49,38 +36,101 @@ class DemoData {
     }
 
     @EventListener(ApplicationStartedEvent.class)
-    void fillEmptyShelf() throws IOException {
+    void fillEmptyShelf() {
         if (brands.list(false).isEmpty() && brands.list(true).isEmpty()) {
+            addObservatory();
+            addSeedExchange();
+            // Last, so that it stands first on the shelf.
             addFerries();
         }
     }
 
-    private void addFerries() throws IOException {
-        UUID id = keeper.begin("Ostrel Ferries", Optional.of("OF")).brand().id();
-        byte[] logo;
-        try (InputStream svg = DemoData.class.getResourceAsStream("/demo/ostrel-logo.svg")) {
-            logo = SvgPicture.toPng(Objects.requireNonNull(svg).readAllBytes(), LOGO_WIDTH);
-        }
-        sources.draft(id, sources.add(id, "ostrel-logo.png", logo), IfMatch.anything());
-        for (int position = 0; position < NAMES.size(); position++) {
-            String digits = NAMES.get(position).getKey();
-            String name = NAMES.get(position).getValue();
-            int place = position;
-            change(id, brand -> new Change.RenameSwatch(swatch(brand, digits).id(), name));
-            change(id, brand -> new Change.MoveSwatch(swatch(brand, digits).id(), place));
-        }
+    /** A small island ferry line, complete as far as the stations go. */
+    private void addFerries() {
+        UUID id = begin("Ostrel Ferries", "OF");
+        draft(id, "ostrel-logo.png", DemoPicture.logo("ostrel-logo.svg"));
+        sources.add(id, "harbour-dusk.png", DemoPicture.photograph("harbour-dusk.svg"));
+        name(
+                id,
+                List.of(
+                        Map.entry("0B2A4A", "Night channel"),
+                        Map.entry("0F7C7A", "Harbour teal"),
+                        Map.entry("F2682A", "Buoy orange"),
+                        Map.entry("5B6670", "Wet rope"),
+                        Map.entry("EAF3F2", "Foam"),
+                        Map.entry("FFFFFF", "Sailcloth")));
         change(id, brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())));
         change(id, brand -> new Change.RenameTheme("Daylight"));
     }
 
-    private void change(UUID id, Function<Brand, Change> change) {
-        keeper.change(id, IfMatch.anything(), change);
+    /** A volunteer seed library without a logo: one picture of a seed tray, and colours taken from it. */
+    private void addSeedExchange() {
+        UUID id = begin("Pellory Seed Exchange", "PSE");
+        draft(id, "seed-tray.png", DemoPicture.photograph("seed-tray.svg"));
+        name(
+                id,
+                List.of(
+                        Map.entry("D9B35C", "Maize"),
+                        Map.entry("4F6B3A", "Bean leaf"),
+                        Map.entry("7A2E2A", "Beetroot"),
+                        Map.entry("EFE3C8", "Squash seed"),
+                        Map.entry("3B2C20", "Compost")));
     }
 
-    private static Swatch swatch(Brand brand, String digits) {
+    /** A hill observatory with evening visits, at home on dark grounds. */
+    private void addObservatory() {
+        UUID id = begin("Kestrin Observatory", "KO");
+        draft(id, "kestrin-logo.png", DemoPicture.logo("kestrin-logo.svg"));
+        name(
+                id,
+                List.of(
+                        Map.entry("14142B", "Dark hour"),
+                        Map.entry("7A5CD6", "Violet hour"),
+                        Map.entry("F0A35A", "Ember"),
+                        Map.entry("C9CED6", "Dome"),
+                        Map.entry("2E2A55", "Hill"),
+                        Map.entry("F7F5EF", "Starlight")));
+        change(id, brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())));
+    }
+
+    private UUID begin(String name, String shortCode) {
+        return keeper.begin(name, Optional.of(shortCode)).brand().id();
+    }
+
+    private void draft(UUID id, String fileName, byte[] picture) {
+        sources.draft(id, sources.add(id, fileName, picture), IfMatch.anything());
+    }
+
+    /** @param names six digits and what the owner calls the swatch that comes nearest, most important first */
+    private void name(UUID id, List<Map.Entry<String, String>> names) {
+        for (int place = 0; place < names.size(); place++) {
+            Rgb color = Rgb.ofHex(names.get(place).getKey());
+            String name = names.get(place).getValue();
+            int position = place;
+            change(
+                    id,
+                    brand -> new Change.RenameSwatch(
+                            nearest(brand, color, position).id(), name));
+            change(id, brand -> new Change.MoveSwatch(named(brand, name).id(), position));
+        }
+    }
+
+    /** Grain moves a colour a little, so the nearest among those that have no name yet is meant. */
+    private static Swatch nearest(Brand brand, Rgb color, int named) {
         return brand.palette().swatches().stream()
-                .filter(swatch -> swatch.color().digits().equals(digits))
+                .skip(named)
+                .min(Comparator.comparingDouble(swatch -> Difference.between(swatch.color(), color)))
+                .orElseThrow();
+    }
+
+    private static Swatch named(Brand brand, String name) {
+        return brand.palette().swatches().stream()
+                .filter(swatch -> swatch.name().equals(name))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    private void change(UUID id, Function<Brand, Change> change) {
+        keeper.change(id, IfMatch.anything(), change);
     }
 }

@@ -1,0 +1,123 @@
+package app.zumbido.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.FileChooser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** The whole path without a pointing device: WCAG 2.2, SC 2.1.1, 2.1.4, 2.4.3 and 2.4.7. */
+class KeyboardJourney extends Journey {
+    private static final int MOST_TABS = 80;
+
+    /** Tabs on until what is focused is called by the name, and sees on the way that the focus shows. */
+    private void tabTo(String name) {
+        for (int tabs = 0; tabs < MOST_TABS; tabs++) {
+            page.keyboard().press("Tab");
+            Object focused = page.evaluate("() => { const e = document.activeElement;"
+                    + " const label = e.labels?.[0]?.textContent ?? '';"
+                    + " return `${e.getAttribute('aria-label') ?? ''} ${label} ${e.textContent ?? ''}`; }");
+            if (String.valueOf(focused).replaceAll("\\s+", " ").contains(name)) {
+                return;
+            }
+        }
+        throw new AssertionError("'" + name + "' is not reached by Tab");
+    }
+
+    private void press(String... keys) {
+        for (String key : keys) {
+            page.keyboard().press(key);
+        }
+    }
+
+    private Locator strip() {
+        return page.getByLabel("Strip").getByRole(AriaRole.BUTTON);
+    }
+
+    @Test
+    void theWholePathIsWalkedByKeys() {
+        tabTo("New brand");
+        page.keyboard().type("Ostrel Ferries");
+        press("Enter");
+        page.getByText("Drop a logo here").waitFor();
+
+        tabTo("Choose a file");
+        FileChooser chooser = page.waitForFileChooser(() -> press("Enter"));
+        chooser.setFiles(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png: 4 colours")).isVisible();
+
+        press("2");
+        assertThat(heading("Palette")).isVisible();
+        tabTo("Name of Teal");
+        press("Control+a");
+        page.keyboard().type("Harbour teal");
+        press("Enter");
+        assertThat(strip().nth(1)).hasAttribute("aria-label", "Harbour teal, 0F7C7A: put on…");
+        tabTo("Move Harbour teal up");
+        press("Enter");
+        assertThat(strip().first()).hasAttribute("aria-label", "Harbour teal, 0F7C7A: put on…");
+
+        press("4");
+        assertThat(heading("Theme")).isVisible();
+        press("/", "ArrowRight", "ArrowRight", "ArrowLeft", "Enter");
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        tabTo("Accent 2");
+        press("Enter");
+        assertThat(page.locator("[data-slot=accent2]")).containsText("0B2A4A");
+        press("Control+z");
+        assertThat(page.locator("[data-slot=accent2]")).containsText("0F7C7A");
+
+        press("9");
+        assertThat(heading("Hand over")).isVisible();
+        tabTo("Download Presentation template");
+        Download download = page.waitForDownload(() -> press("Enter"));
+        assertThat(download.suggestedFilename()).isEqualTo("ostrel-ferries-16x9.potx");
+    }
+
+    private Locator heading(String name) {
+        return page.getByRole(
+                AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setLevel(1));
+    }
+
+    @Test
+    void singleKeysCanBeSwitchedOff() {
+        putOnTheShelf("Ostrel Ferries");
+        press("?");
+        Locator dialog = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Keys"));
+        dialog.getByLabel("Single keys do things").uncheck();
+        press("Escape");
+        assertThat(dialog).hasCount(0);
+        press("2");
+        assertThat(heading("Gather")).isVisible();
+        press("?");
+        assertThat(dialog).hasCount(0);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keys"))
+                .click();
+        dialog.getByLabel("Single keys do things").check();
+        press("Escape", "2");
+        assertThat(heading("Palette")).isVisible();
+    }
+
+    /** An action is a text typed and sent, a file chosen, or something pressed. */
+    @Test
+    void anOwnerIsAtATemplateInUnderSixActions() {
+        int actions = 0;
+        field("New brand").fill("Ostrel Ferries");
+        press("Enter");
+        actions++;
+        choose(file("logo.png", Drawings.ferryLogo()));
+        actions++;
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        openStation("Hand over");
+        actions++;
+        Download download = page.waitForDownload(
+                () -> link("Download Presentation template").click());
+        actions++;
+        assertThat(download.suggestedFilename()).endsWith(".potx");
+        assertThat(actions).isLessThan(6);
+    }
+}

@@ -208,8 +208,11 @@ export class Bench {
     );
   }
 
-  moveSwatch(swatch: string, position: number): Promise<void> {
-    return this.#change((header) =>
+  async moveSwatch(swatch: string, position: number): Promise<void> {
+    if (this.brand.swatches[position]?.id === swatch) {
+      return;
+    }
+    await this.#change((header) =>
       api.PUT('/api/brands/{id}/swatches/{swatch}/position', {
         params: { path: { id: this.id, swatch }, header },
         body: { position },

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Check from '@lucide/svelte/icons/check';
   import type { Proposal } from '../../api/types';
   import Ticket from '../../ui/Ticket.svelte';
 
@@ -39,7 +40,9 @@
     />
     <Ticket hex={proposal.hex} ink={proposal.ink} wide />
     <span class="facts">
-      <span class="box" data-checked={chosen && !inPalette} class:gone={inPalette} aria-hidden="true"></span>
+      <span class="box" data-checked={chosen && !inPalette} class:gone={inPalette} aria-hidden="true">
+        <Check size={10} strokeWidth={4} />
+      </span>
       {covered}
     </span>
     <span class="coverage" aria-hidden="true"><i style:width="{Math.max(1, percent)}%"></i></span>
@@ -49,7 +52,7 @@
 
 <style>
   li {
-    width: 100px;
+    width: 86px;
     padding: 4px;
   }
 
@@ -75,13 +78,20 @@
   }
 
   .box {
-    width: 12px;
-    height: 12px;
+    display: grid;
+    place-items: center;
+    width: 13px;
+    height: 13px;
     border: 1.5px solid var(--ink);
+    color: var(--paper);
+  }
+
+  .box[data-checked='false'] {
+    color: transparent;
   }
 
   .box[data-checked='true'] {
-    background: linear-gradient(45deg, transparent 44%, var(--paper) 44% 56%, transparent 56%), var(--ink);
+    background: var(--ink);
   }
 
   .gone {

@@ -100,7 +100,7 @@
   ul {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: 6px;
   }
 
   .take {

@@ -5,6 +5,7 @@ import app.zumbido.core.brand.Change;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.server.shelf.BrandMapper;
 import app.zumbido.server.source.SourceIntake;
@@ -73,7 +74,7 @@ class DemoData {
                         Map.entry("D9B35C", "Maize"),
                         Map.entry("4F6B3A", "Bean leaf"),
                         Map.entry("7A2E2A", "Beetroot"),
-                        Map.entry("EFE3C8", "Squash seed"),
+                        Map.entry("8A6B4A", "Tray wood"),
                         Map.entry("3B2C20", "Compost")));
     }
 
@@ -111,7 +112,11 @@ class DemoData {
                     id,
                     brand -> new Change.RenameSwatch(
                             nearest(brand, color, position).id(), name));
-            change(id, brand -> new Change.MoveSwatch(named(brand, name).id(), position));
+            Brand named = keeper.load(id).brand();
+            SwatchId swatch = named(named, name).id();
+            if (named.palette().indexOf(swatch) != position) {
+                change(id, brand -> new Change.MoveSwatch(swatch, position));
+            }
         }
     }
 

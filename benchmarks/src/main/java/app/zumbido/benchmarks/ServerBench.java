@@ -114,13 +114,26 @@ final class ServerBench {
         String ready = "Zumbido is ready at ";
         for (String line = out.readLine(); line != null; line = out.readLine()) {
             if (line.startsWith(ready)) {
-                Thread drain = new Thread(() -> out.lines().forEach(l -> {}));
-                drain.setDaemon(true);
-                drain.start();
+                drain(out);
                 return new Server(process, line.substring(ready.length()));
             }
         }
         throw new IOException("The server did not start");
+    }
+
+    /** A pipe that nobody reads would stop the server once it is full. */
+    private static void drain(BufferedReader out) {
+        Thread thread = new Thread(() -> {
+            try (out) {
+                while (out.readLine() != null) {
+                    // Read away.
+                }
+            } catch (IOException e) {
+                // The server has ended, and its output with it.
+            }
+        });
+        thread.setDaemon(true);
+        thread.start();
     }
 
     /** One preview after the other on the demo brand, as a slider asks for them. */

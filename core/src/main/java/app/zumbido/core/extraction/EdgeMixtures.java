@@ -31,22 +31,43 @@ final class EdgeMixtures {
 
     private EdgeMixtures(Pixels pixels, List<Candidate> candidates) {
         this.pixels = pixels;
-        Map<Integer, Integer> seen = new HashMap<>();
-        Map<Integer, Integer> stride = new HashMap<>();
+        Map<Integer, Sampling> samplings = new HashMap<>();
         for (Candidate candidate : candidates) {
+            List<Place> places = new ArrayList<>();
             int packed = candidate.color().packed();
-            witnesses.put(packed, new ArrayList<>());
-            stride.put(packed, (int) Math.max(1, candidate.pixels() / WITNESSES));
+            witnesses.put(packed, places);
+            samplings.put(packed, new Sampling(places, (int) Math.max(1, candidate.pixels() / WITNESSES)));
         }
+        int last = 0;
+        Sampling current = samplings.get(last);
         for (int y = 0; y < pixels.height(); y++) {
             for (int x = 0; x < pixels.width(); x++) {
                 int packed = pixels.at(x, y) & 0xFFFFFF;
-                List<Place> places = witnesses.get(packed);
-                if (places != null
-                        && places.size() < WITNESSES
-                        && seen.merge(packed, 1, Integer::sum) % stride.get(packed) == 0) {
-                    places.add(new Place(x, y));
+                if (packed != last) {
+                    last = packed;
+                    current = samplings.get(packed);
                 }
+                if (current != null) {
+                    current.see(x, y);
+                }
+            }
+        }
+    }
+
+    /** Takes every so many pixels of a colour as a witness. */
+    private static final class Sampling {
+        private final List<Place> places;
+        private final int stride;
+        private int seen;
+
+        Sampling(List<Place> places, int stride) {
+            this.places = places;
+            this.stride = stride;
+        }
+
+        void see(int x, int y) {
+            if (++seen % stride == 0 && places.size() < WITNESSES) {
+                places.add(new Place(x, y));
             }
         }
     }

@@ -74,12 +74,12 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
             return new Extraction(reading, List.of(), false);
         }
         Labels labels = new Labels(reading, pixels, colors);
-        Regions regions = new Regions(pixels, colors, labels);
+        Regions regions = new Regions(reading, pixels, colors, labels);
         // A photograph is a whole: its sky may fill the edge and is still one of its colours.
         int ground = reading == Reading.ARTWORK ? Ground.find(pixels, labels, colors.size()) : Ground.NONE;
         List<Proposal> proposals = new ArrayList<>();
         for (int i = 0; i < colors.size(); i++) {
-            Fraction coverage = Fraction.of((double) regions.size(i) / pixels.count());
+            Fraction coverage = Fraction.of(regions.share(i));
             proposals.add(new Proposal(colors.get(i), coverage, i == ground, regions.place(i)));
         }
         proposals.sort(Order.COVERAGE.comparator());

@@ -16,6 +16,9 @@ record FlatAreas(ColorCounts inBlocks, long pixelsInBlocks, long opaque) {
         long inside = 0;
         long opaque = 0;
         for (int y = 0; y < pixels.height(); y++) {
+            // Flat colours come in runs, and a run is looked up once.
+            int run = 0;
+            int runColor = 0;
             for (int x = 0; x < pixels.width(); x++) {
                 int argb = pixels.at(x, y);
                 if (!Alpha.opaque(argb)) {
@@ -23,26 +26,38 @@ record FlatAreas(ColorCounts inBlocks, long pixelsInBlocks, long opaque) {
                 }
                 opaque++;
                 if (inBlock(pixels, x, y, argb)) {
-                    inBlocks.add(argb & 0xFFFFFF, 1);
+                    if (argb != runColor) {
+                        addRun(inBlocks, runColor, run);
+                        runColor = argb;
+                        run = 0;
+                    }
+                    run++;
                     inside++;
                 }
             }
+            addRun(inBlocks, runColor, run);
         }
         return new FlatAreas(inBlocks, inside, opaque);
     }
 
-    private static boolean inBlock(Pixels pixels, int x, int y, int argb) {
-        return block(pixels, x, y, 1, 1, argb)
-                || block(pixels, x, y, -1, 1, argb)
-                || block(pixels, x, y, 1, -1, argb)
-                || block(pixels, x, y, -1, -1, argb);
+    private static void addRun(ColorCounts counts, int argb, int length) {
+        if (length > 0) {
+            counts.add(argb & 0xFFFFFF, length);
+        }
     }
 
-    private static boolean block(Pixels pixels, int x, int y, int dx, int dy, int argb) {
-        return pixels.contains(x + dx, y + dy)
-                && pixels.at(x + dx, y) == argb
-                && pixels.at(x, y + dy) == argb
-                && pixels.at(x + dx, y + dy) == argb;
+    private static boolean inBlock(Pixels pixels, int x, int y, int argb) {
+        boolean left = x > 0 && pixels.at(x - 1, y) == argb;
+        boolean right = x + 1 < pixels.width() && pixels.at(x + 1, y) == argb;
+        return (left || right)
+                && (besides(pixels, x, y - 1, argb, left, right) || besides(pixels, x, y + 1, argb, left, right));
+    }
+
+    private static boolean besides(Pixels pixels, int x, int y, int argb, boolean left, boolean right) {
+        return y >= 0
+                && y < pixels.height()
+                && pixels.at(x, y) == argb
+                && (left && pixels.at(x - 1, y) == argb || right && pixels.at(x + 1, y) == argb);
     }
 
     /** @return 0 to 1: how much of what is opaque is flat */

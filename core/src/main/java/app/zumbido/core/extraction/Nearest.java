@@ -16,6 +16,8 @@ final class Nearest {
 
     private final List<Oklab> labs;
     private final Map<Integer, Integer> exact = new HashMap<>();
+    private int lastRgb = UNKNOWN;
+    private int lastIndex = UNKNOWN;
     /** Answers for everything that is not exact, at 5 bits a channel: nearness needs no more. */
     private final byte[] coarse = new byte[1 << 15];
 
@@ -30,8 +32,14 @@ final class Nearest {
 
     /** @return index of exactly this colour, or -1 */
     int exactIndexOf(int argb) {
-        Integer hit = exact.get(argb & 0xFFFFFF);
-        return hit == null ? UNKNOWN : hit;
+        int rgb = argb & 0xFFFFFF;
+        // Pixels come in runs of one colour.
+        if (rgb != lastRgb) {
+            Integer hit = exact.get(rgb);
+            lastRgb = rgb;
+            lastIndex = hit == null ? UNKNOWN : hit;
+        }
+        return lastIndex;
     }
 
     /** @return whichever of two indices is nearer to the colour; one may be -1 for none */

@@ -44,11 +44,13 @@ final class Photograph {
     }
 
     private static List<Cell> cells(Pixels pixels) {
-        int step = Math.max(1, (int) Math.sqrt((double) pixels.count() / SAMPLES));
+        // A multiple of the grid on which regions are counted, so that what is found here is found there.
+        int grid = Regions.step(pixels);
+        int step = grid * Math.max(1, (int) (Math.sqrt((double) pixels.count() / SAMPLES) / grid));
         Map<Long, Cell> cells = new HashMap<>();
         long samples = 0;
-        for (int y = step / 2; y < pixels.height(); y += step) {
-            for (int x = step / 2; x < pixels.width(); x += step) {
+        for (int y = 0; y < pixels.height(); y += step) {
+            for (int x = 0; x < pixels.width(); x += step) {
                 int argb = pixels.at(x, y);
                 if (Alpha.seen(argb)) {
                     Rgb rgb = Rgb.ofPacked(argb);

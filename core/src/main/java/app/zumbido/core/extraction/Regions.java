@@ -14,11 +14,16 @@ final class Regions {
     private final Pixels pixels;
     private final Labels labels;
     private final List<Rgb> colors;
+    /** Pixels from one that is counted to the next; a photograph is counted on the grid only. */
+    private final int stride;
+
     private final long[] sizes;
+    private long counted;
     private final Place[] places;
 
-    Regions(Pixels pixels, List<Rgb> colors, Labels labels) {
+    Regions(Reading reading, Pixels pixels, List<Rgb> colors, Labels labels) {
         this.pixels = pixels;
+        stride = reading == Reading.PHOTOGRAPH ? step(pixels) : 1;
         this.colors = colors;
         this.labels = labels;
         sizes = new long[colors.size()];
@@ -27,9 +32,9 @@ final class Regions {
         findDeepest();
     }
 
-    /** @return pixels that belong to the colour */
-    long size(int index) {
-        return sizes[index];
+    /** @return share of the picture that belongs to the colour, 0 to 1 */
+    double share(int index) {
+        return (double) sizes[index] / counted;
     }
 
     /**
@@ -44,7 +49,7 @@ final class Regions {
     }
 
     private Place nearest(Oklab wanted) {
-        int step = step();
+        int step = step(pixels);
         Place best = new Place(0, 0);
         double least = Double.POSITIVE_INFINITY;
         for (int y = 0; y < pixels.height(); y += step) {
@@ -61,15 +66,16 @@ final class Regions {
     }
 
     /** Pixels from one cell of the grid to the next. */
-    private int step() {
+    static int step(Pixels pixels) {
         return Math.max(1, (int) Math.ceil(Math.sqrt((double) pixels.count() / GRID_CELLS)));
     }
 
     private void measure() {
-        for (int y = 0; y < pixels.height(); y++) {
-            for (int x = 0; x < pixels.width(); x++) {
+        for (int y = 0; y < pixels.height(); y += stride) {
+            for (int x = 0; x < pixels.width(); x += stride) {
+                counted++;
                 int index = labels.at(x, y);
-                if (index >= 0) {
+                if (index != Labels.NOTHING) {
                     sizes[index]++;
                     if (places[index] == null && isExactly(x, y, index)) {
                         places[index] = new Place(x, y);
@@ -84,7 +90,7 @@ final class Regions {
     }
 
     private void findDeepest() {
-        int step = step();
+        int step = step(pixels);
         int columns = (pixels.width() + step - 1) / step;
         int rows = (pixels.height() + step - 1) / step;
         byte[] grid = new byte[columns * rows];

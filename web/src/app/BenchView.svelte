@@ -34,7 +34,7 @@
 
   function take(files: Iterable<File>) {
     router.go(addressOf(id, 'gather'));
-    void bench.take([...files]);
+    void bench.intake.take([...files]);
   }
 
   function onpaste(event: ClipboardEvent) {

@@ -2,8 +2,8 @@ import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
 import { messageOf, Problem } from '../api/problem';
 import type { Brand, NewSwatch, SlotRequest, Source } from '../api/types';
-import { uploadSource } from '../api/upload';
 import { wordsOf } from '../features/trail/wording';
+import { Intake } from './intake.svelte';
 import { LatestOnly } from './latest';
 
 /** One line beneath the strip that says what just happened. */
@@ -13,17 +13,12 @@ export interface Notice {
   undoable: boolean;
 }
 
-/** A file on its way in. */
-export interface Upload {
-  name: string;
-  share: number;
-}
-
 type Answer = { data?: Brand; error?: unknown; response: Response };
 
 /** The brand on the bench and everything that is done to it. The server holds the truth; every change is sent at once. */
 export class Bench {
   readonly id: string;
+  readonly intake = new Intake(this);
   #brand = $state.raw<Brand>();
   /** The brand as a gesture would leave it; under the same revision, since nothing is kept of it. */
   #preview = $state.raw<Brand>();
@@ -34,8 +29,6 @@ export class Bench {
   /** Milliseconds since 1970. */
   #savedAt = $state<number>();
   notice = $state.raw<Notice>();
-  uploads = $state.raw<Upload[]>([]);
-  uploadProblem = $state<string>();
   /** The picture that Gather shows. */
   sourceId = $state<string>();
 
@@ -73,6 +66,12 @@ export class Bench {
 
   get sources(): Source[] {
     return this.#sources;
+  }
+
+  /** Puts a new picture on the sheet and shows it. */
+  addSource(source: Source): void {
+    this.#sources = [...this.#sources, source];
+    this.sourceId = source.id;
   }
 
   get source(): Source | undefined {
@@ -283,41 +282,6 @@ export class Bench {
     return this.#change((header) =>
       api.POST('/api/brands/{id}/redo', { params: { path: { id: this.id }, header } }),
     );
-  }
-
-  /** Takes pictures in, one after the other; the first picture of an empty brand drafts it. */
-  async take(files: File[]): Promise<void> {
-    this.uploadProblem = undefined;
-    const problems: string[] = [];
-    for (const file of files) {
-      try {
-        await this.#takeOne(file);
-      } catch (error) {
-        problems.push(`${file.name || 'The pasted picture'}: ${messageOf(error)}`);
-      }
-    }
-    this.uploadProblem = problems.length > 0 ? problems.join('\n') : undefined;
-  }
-
-  async #takeOne(file: File): Promise<void> {
-    const show = (share: number) => {
-      this.uploads = [
-        ...this.uploads.filter((upload) => upload.name !== file.name),
-        { name: file.name, share },
-      ];
-    };
-    show(0);
-    try {
-      const source = await uploadSource(this.id, file, show);
-      const first = this.#sources.length === 0 && this.brand.swatches.length === 0;
-      this.#sources = [...this.#sources, source];
-      this.sourceId = source.id;
-      if (first) {
-        await this.draft(source);
-      }
-    } finally {
-      this.uploads = this.uploads.filter((upload) => upload.name !== file.name);
-    }
   }
 }
 

@@ -13,7 +13,7 @@
   let input: HTMLInputElement;
 
   function onchange() {
-    void bench.take([...(input.files ?? [])]);
+    void bench.intake.take([...(input.files ?? [])]);
     input.value = '';
   }
 </script>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useBench } from '../../app/bench.svelte';
   import Complaint from '../../ui/Complaint.svelte';
+  import StationTitle from '../../ui/StationTitle.svelte';
   import ChooseFiles from './ChooseFiles.svelte';
   import FirstDrop from './FirstDrop.svelte';
   import SourceSheet from './SourceSheet.svelte';
@@ -10,15 +11,11 @@
   const bench = useBench();
 </script>
 
-<div class="title">
-  <h1>Gather</h1>
-  {#if bench.sources.length > 0}
-    <span class="hint">Drop pictures anywhere, or paste one</span>
-    <ChooseFiles />
-  {/if}
-</div>
-<Complaint text={bench.uploadProblem} />
-<UploadProgress uploads={bench.uploads} />
+<StationTitle name="Gather" hint={bench.sources.length > 0 ? 'Drop pictures anywhere, or paste one' : ''}>
+  {#if bench.sources.length > 0}<ChooseFiles />{/if}
+</StationTitle>
+<Complaint text={bench.intake.problem} />
+<UploadProgress uploads={bench.intake.uploads} />
 
 {#if bench.sources.length === 0}
   <FirstDrop />
@@ -34,25 +31,6 @@
 {/if}
 
 <style>
-  .title {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    min-height: 32px;
-    margin-bottom: 10px;
-  }
-
-  h1 {
-    font-size: var(--size-title);
-    letter-spacing: -0.01em;
-  }
-
-  .hint {
-    flex: 1;
-    color: var(--ink-2);
-    font-size: var(--size-small);
-  }
-
   .sources {
     display: grid;
     grid-template-columns: 112px minmax(0, 1fr);

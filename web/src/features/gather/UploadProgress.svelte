@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Upload } from '../../app/bench.svelte';
+  import type { Upload } from '../../app/intake.svelte';
 
   interface Props {
     uploads: readonly Upload[];

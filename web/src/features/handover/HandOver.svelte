@@ -4,6 +4,7 @@
   import { addressOf } from '../../app/route.svelte';
   import Button from '../../ui/Button.svelte';
   import EditableText from '../../ui/EditableText.svelte';
+  import StationTitle from '../../ui/StationTitle.svelte';
   import { slotName } from '../theme/slots';
   import Delivery from './Delivery.svelte';
   import TemplatePreview from './TemplatePreview.svelte';
@@ -33,7 +34,7 @@
   }
 </script>
 
-<div class="title"><h1>Hand over</h1></div>
+<StationTitle name="Hand over" />
 
 <div class="code">
   <span
@@ -83,18 +84,6 @@
 </ul>
 
 <style>
-  .title {
-    display: flex;
-    align-items: center;
-    min-height: 32px;
-    margin-bottom: 10px;
-  }
-
-  h1 {
-    font-size: var(--size-title);
-    letter-spacing: -0.01em;
-  }
-
   .code {
     display: flex;
     gap: 12px;

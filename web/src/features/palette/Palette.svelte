@@ -3,6 +3,7 @@
   import { useBench } from '../../app/bench.svelte';
   import { addressOf } from '../../app/route.svelte';
   import Button from '../../ui/Button.svelte';
+  import StationTitle from '../../ui/StationTitle.svelte';
   import SwatchRow from './SwatchRow.svelte';
 
   const bench = useBench();
@@ -10,11 +11,9 @@
   let adding = $state(false);
 </script>
 
-<div class="title">
-  <h1>Palette</h1>
-  <span class="hint">Most used first. A click on a code copies it.</span>
+<StationTitle name="Palette" hint="Most used first. A click on a code copies it.">
   <Button onclick={() => (adding = true)}>Add a colour</Button>
-</div>
+</StationTitle>
 
 {#if bench.brand.swatches.length === 0}
   <p class="empty">
@@ -34,25 +33,6 @@
 {/if}
 
 <style>
-  .title {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    min-height: 32px;
-    margin-bottom: 14px;
-  }
-
-  h1 {
-    font-size: var(--size-title);
-    letter-spacing: -0.01em;
-  }
-
-  .hint {
-    flex: 1;
-    color: var(--ink-2);
-    font-size: var(--size-small);
-  }
-
   ol {
     border-top: var(--rule);
   }

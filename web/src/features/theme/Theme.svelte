@@ -5,6 +5,7 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import EditableText from '../../ui/EditableText.svelte';
+  import StationTitle from '../../ui/StationTitle.svelte';
   import FillSlot from './FillSlot.svelte';
   import SlotRow from './SlotRow.svelte';
 
@@ -26,20 +27,20 @@
   }
 </script>
 
-<div class="title">
-  <h1>Theme</h1>
-  <div class="name">
-    <EditableText
-      label="Name of the theme"
-      value={bench.brand.theme.name}
-      onsave={(name) => bench.renameTheme(name)}
-    />
-  </div>
-  <span class="gap"></span>
+<StationTitle name="Theme">
+  {#snippet beside()}
+    <div class="name">
+      <EditableText
+        label="Name of the theme"
+        value={bench.brand.theme.name}
+        onsave={(name) => bench.renameTheme(name)}
+      />
+    </div>
+  {/snippet}
   <Button look="main" onclick={suggest}>
     {slots.some((slot) => slot.hex) ? 'Suggest again' : 'Suggest'}
   </Button>
-</div>
+</StationTitle>
 <Complaint text={problem} />
 {#if bench.brand.swatches.length === 0}
   <p class="hint">
@@ -79,19 +80,6 @@
 {/if}
 
 <style>
-  .title {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    min-height: 32px;
-    margin-bottom: 6px;
-  }
-
-  h1 {
-    font-size: var(--size-title);
-    letter-spacing: -0.01em;
-  }
-
   .name {
     width: 200px;
   }

@@ -22,6 +22,8 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.annotation.DirtiesContext.ClassMode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -30,6 +32,8 @@ import tools.jackson.databind.json.JsonMapper;
  * example has: numbers to the digits written, {@code <any>} for whatever, and may have more fields.
  */
 @ServerTest
+// The examples begin on an empty shelf, whatever other tests have put on theirs.
+@DirtiesContext(classMode = ClassMode.BEFORE_CLASS)
 class ContractTest {
     private static final Path EXAMPLES = Path.of("src/test/resources/contract");
     private static final String BOUNDARY = "example-boundary";

@@ -1,0 +1,60 @@
+package app.zumbido.core.palette;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.zumbido.core.color.Rgb;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PaletteTest {
+    private static final Swatch A = swatch(1, "A");
+    private static final Swatch B = swatch(2, "B");
+    private static final Swatch C = swatch(3, "C");
+    private static final Palette PALETTE = new Palette(List.of(A, B, C));
+
+    private static Swatch swatch(int number, String name) {
+        return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.BLACK, Optional.empty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, BAC", "1, ABC", "2, ACB", "99, ACB", "-5, BAC"})
+    void movesASwatchToAPlace(int index, String order) {
+        String names = PALETTE.moving(B.id(), index).swatches().stream()
+                .map(Swatch::name)
+                .reduce("", String::concat);
+        assertThat(names).isEqualTo(order);
+    }
+
+    @Test
+    void holdsNoSwatchTwice() {
+        assertThatThrownBy(() -> PALETTE.with(List.of(A))).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void doesNotChangeWithTheListItWasMadeOf() {
+        List<Swatch> list = new ArrayList<>(List.of(A));
+        Palette palette = new Palette(list);
+        list.add(B);
+        assertThat(palette.swatches()).containsExactly(A);
+    }
+
+    @Test
+    void knowsWhatIsNotInIt() {
+        Palette without = PALETTE.without(B.id());
+        assertThat(without.find(B.id())).isEmpty();
+        assertThatThrownBy(() -> without.get(B.id())).isInstanceOf(UnknownSwatchException.class);
+        assertThatThrownBy(() -> without.replacing(B)).isInstanceOf(UnknownSwatchException.class);
+    }
+
+    @Test
+    void refusesANameThatIsNone() {
+        assertThatThrownBy(() -> A.withName("  ")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> A.withName("x".repeat(81))).isInstanceOf(IllegalArgumentException.class);
+    }
+}

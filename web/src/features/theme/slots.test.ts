@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest';
+import type { Slot, Swatch } from '../../api/types';
+import { originOf, reasonOf, slotName } from './slots';
+
+const TEAL: Swatch = {
+  id: 'teal',
+  name: 'Harbour teal',
+  hex: '#0F7C7A',
+  ink: '#FFFFFF',
+  codes: { hex: '0F7C7A', rgb: 'rgb(15 124 122)', hsl: 'hsl(179 78% 27%)' },
+};
+
+function slot(fill: Slot['fill'], more: Partial<Slot> = {}): Slot {
+  return { slot: 'accent1', fill, tints: [], on: [], ...more };
+}
+
+describe('a theme slot in words', () => {
+  it('is called as the standard calls it', () => {
+    expect(slotName('folHlink')).toBe('Followed hyperlink');
+    expect(slotName('lt2')).toBe('Light 2');
+  });
+
+  it.each([
+    [slot('SWATCH', { swatchId: 'teal', hex: '#0F7C7A' }), 'Harbour teal'],
+    [slot('DERIVED', { swatchId: 'teal', lightness: 0.2, hex: '#5EBAB7' }), 'Harbour teal, 20 % lighter'],
+    [slot('DERIVED', { swatchId: 'teal', lightness: -0.01, hex: '#077977' }), 'Harbour teal, 1 % darker'],
+    [slot('FIXED', { hex: '#FFFFFF' }), 'white'],
+    [slot('FIXED', { hex: '#000000' }), 'black'],
+    [slot('FIXED', { hex: '#FFD400' }), 'a colour of its own'],
+    [slot('EMPTY'), 'empty'],
+  ])('says where its colour comes from: %o', (given, words) => {
+    expect(originOf(given, [TEAL])).toBe(words);
+  });
+
+  it('says why it is filled as it is', () => {
+    expect(reasonOf(slot('SWATCH', { hex: '#0F7C7A', reason: 'IN_ORDER_OF_USE' }))).toBe(
+      'next in the palette',
+    );
+    expect(reasonOf(slot('SWATCH', { hex: '#0F7C7A' }))).toBe('chosen by hand');
+    expect(reasonOf(slot('EMPTY'))).toBe('nobody has set it yet');
+  });
+});

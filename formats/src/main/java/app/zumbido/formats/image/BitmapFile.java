@@ -40,6 +40,7 @@ public final class BitmapFile {
         PictureKind kind = PictureKind.of(file)
                 .orElseThrow(() -> new UnreadableImageException(
                         Reason.UNKNOWN_KIND, "The file is none of PNG, JPEG, GIF, BMP, WebP and SVG"));
+        ProfileLimit.check(kind, file);
         if (kind == PictureKind.PNG) {
             PngChunks.Size size = PngChunks.check(file);
             return facts(kind, size.width(), size.height());

@@ -3,7 +3,10 @@ package app.zumbido.formats.svg;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.NamedColors;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.formats.image.BitmapFile;
+import app.zumbido.formats.image.UnreadableImageException;
 import java.io.ByteArrayOutputStream;
+import java.util.Base64;
 import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Optional;
@@ -98,9 +101,19 @@ final class SvgRewriter {
     }
 
     private static boolean isInside(String address) {
-        return address.startsWith("#")
-                || address.startsWith("data:image/png;")
-                || address.startsWith("data:image/jpeg;");
+        if (!address.startsWith("data:image/")) {
+            return address.startsWith("#");
+        }
+        String encoding = ";base64,";
+        int comma = address.indexOf(encoding);
+        try {
+            byte[] picture = Base64.getMimeDecoder().decode(address.substring(comma + encoding.length()));
+            // A picture inside obeys the limits of one that comes alone.
+            BitmapFile.inspect(picture);
+            return comma > 0;
+        } catch (IllegalArgumentException | UnreadableImageException e) {
+            return false;
+        }
     }
 
     /** @param text rules of a stylesheet; only what stands in braces is touched */

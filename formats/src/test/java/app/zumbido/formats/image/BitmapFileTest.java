@@ -11,6 +11,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -219,5 +220,35 @@ class BitmapFileTest {
     void refusesTheOtherKindsWhenTheyAreCutOff(String format) throws IOException {
         byte[] file = blocks(format);
         assertUnreadable(Arrays.copyOf(file, file.length * 2 / 3), Reason.BROKEN);
+    }
+
+    @Test
+    void refusesAProfileThatNoPressNeeds() throws IOException {
+        byte[] jpeg = blocks("jpg");
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        bytes.write(jpeg, 0, 2);
+        byte[] segment = new byte[2 + 65_000];
+        byte[] head = "\u00FF\u00E2\u00FD\u00E8ICC_PROFILE\0".getBytes(StandardCharsets.ISO_8859_1);
+        System.arraycopy(head, 0, segment, 0, head.length);
+        for (int i = 0; i < 70; i++) {
+            bytes.write(segment);
+        }
+        bytes.write(jpeg, 2, jpeg.length - 2);
+        assertUnreadable(bytes.toByteArray(), Reason.TOO_LARGE);
+    }
+
+    @Test
+    void refusesAProfileOfPngAndWebpByItsLengthAlone() {
+        byte[] png = png(BufferedImage.TYPE_3BYTE_BGR);
+        ByteBuffer chunk = ByteBuffer.allocate(png.length + (5 << 20) + 12);
+        chunk.put(png, 0, 33).putInt(5 << 20).put("iCCP".getBytes(StandardCharsets.US_ASCII));
+        chunk.position(chunk.position() + (5 << 20) + 4);
+        chunk.put(png, 33, png.length - 33);
+        assertUnreadable(chunk.array(), Reason.TOO_LARGE);
+
+        ByteBuffer webp = ByteBuffer.allocate(20 + (5 << 20)).order(ByteOrder.LITTLE_ENDIAN);
+        webp.put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt(12 + (5 << 20));
+        webp.put("WEBPICCP".getBytes(StandardCharsets.US_ASCII)).putInt(5 << 20);
+        assertUnreadable(webp.array(), Reason.TOO_LARGE);
     }
 }

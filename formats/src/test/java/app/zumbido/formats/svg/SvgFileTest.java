@@ -5,8 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
+import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.image.UnreadableImageException;
+import java.awt.image.BufferedImage;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.zip.CRC32;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -89,6 +94,25 @@ class SvgFileTest {
             // Refusing the whole file takes nothing either.
             assertThat(e.reason()).isEqualTo(UnreadableImageException.Reason.BROKEN);
         }
+    }
+
+    @Test
+    void keepsAPictureInsideOnlyWithinTheLimits() {
+        BufferedImage image = new BufferedImage(4, 2, BufferedImage.TYPE_3BYTE_BGR);
+        byte[] png = PngImage.encode(image);
+        String data = "data:image/png;base64," + Base64.getEncoder().encodeToString(png);
+        String kept =
+                new String(SvgFile.read(svg("<image href='" + data + "'/>")).rewritten(), StandardCharsets.UTF_8);
+        assertThat(kept).contains(data);
+
+        ByteBuffer header = ByteBuffer.wrap(png).putInt(16, 60_000).putInt(20, 60_000);
+        CRC32 crc = new CRC32();
+        crc.update(png, 12, 17);
+        header.putInt(29, (int) crc.getValue());
+        String bomb = "data:image/png;base64," + Base64.getEncoder().encodeToString(png);
+        String dropped =
+                new String(SvgFile.read(svg("<image href='" + bomb + "'/>")).rewritten(), StandardCharsets.UTF_8);
+        assertThat(dropped).contains("<image").doesNotContain("data:");
     }
 
     @ParameterizedTest

@@ -372,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/swatches/{swatch}/position/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/theme/name": {
         parameters: {
             query?: never;
@@ -1487,6 +1503,33 @@ export interface operations {
             header: {
                 "If-Match": string;
             };
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PositionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    previewMove: {
+        parameters: {
+            query?: never;
+            header?: never;
             path: {
                 id: string;
                 swatch: string;

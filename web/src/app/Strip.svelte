@@ -1,6 +1,6 @@
 <script lang="ts">
   import { messageOf } from '../api/problem';
-  import { carriesSwatch, dragSwatch, droppedSwatch } from '../ui/drag';
+  import { carriedSwatch, carriesSwatch, dragSwatch, droppedSwatch } from '../ui/drag';
   import Ticket from '../ui/Ticket.svelte';
   import AddSwatch from './AddSwatch.svelte';
   import { useBench } from './bench.svelte';
@@ -11,7 +11,9 @@
   let list: HTMLElement;
   let putting = $state<string>();
   let adding = $state(false);
-  let over = $state<number>();
+  /** Where the ticket that is being dragged would stand. */
+  let over: number | undefined;
+  let endMove = () => {};
 
   function onkeydown(event: KeyboardEvent) {
     const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
@@ -36,10 +38,25 @@
     }
   }
 
-  function ondragover(event: DragEvent, position: number) {
+  function hang(event: DragEvent, position: number) {
     if (carriesSwatch(event)) {
       event.preventDefault();
-      over = position;
+      const id = carriedSwatch();
+      if (id && over !== position) {
+        over = position;
+        endMove = bench.previewMove(id, position);
+      }
+    }
+  }
+
+  function ondragend() {
+    over = undefined;
+    endMove();
+  }
+
+  function ondragleave(event: DragEvent) {
+    if (over !== undefined && !list.contains(event.relatedTarget as Node | null)) {
+      ondragend();
     }
   }
 </script>
@@ -47,12 +64,11 @@
 <section aria-label="Strip" data-strip>
   <!-- Arrow keys move between the buttons inside. -->
   <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-  <ul bind:this={list} {onkeydown}>
+  <ul bind:this={list} {onkeydown} {ondragleave} {ondragend}>
     {#each bench.brand.swatches as swatch, index (swatch.id)}
       <li
-        class:over={over === index}
-        ondragover={(event) => ondragover(event, index)}
-        ondragleave={() => (over = undefined)}
+        ondragenter={(event) => hang(event, index)}
+        ondragover={(event) => hang(event, index)}
         ondrop={(event) => ondrop(event, index)}
       >
         <button
@@ -103,10 +119,6 @@
 
   li {
     flex: none;
-  }
-
-  .over {
-    box-shadow: -5px 0 0 var(--ink);
   }
 
   button {

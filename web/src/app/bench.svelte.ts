@@ -23,6 +23,7 @@ export class Bench {
   /** The brand as a gesture would leave it; under the same revision, since nothing is kept of it. */
   #preview = $state.raw<Brand>();
   readonly #previews = new LatestOnly<Brand>((brand) => (this.#preview = brand));
+  #looks = 0;
   #sources = $state.raw<Source[]>([]);
   #problem = $state<string>();
   #saving = $state(0);
@@ -113,9 +114,18 @@ export class Bench {
     }
   }
 
-  /** Shows what a change would make of the brand while a gesture goes on. */
-  #look(send: () => Promise<Answer>): void {
+  /**
+   * Shows what a change would make of the brand while a gesture goes on.
+   * @return ends it, unless another preview has taken its place
+   */
+  #look(send: () => Promise<Answer>): () => void {
+    const mine = ++this.#looks;
     this.#previews.ask(() => answered(send()));
+    return () => {
+      if (mine === this.#looks) {
+        this.endPreview();
+      }
+    };
   }
 
   endPreview(): void {
@@ -123,15 +133,22 @@ export class Bench {
     this.#preview = undefined;
   }
 
-  previewSlot(slot: string, body: SlotRequest): void {
+  previewSlot(slot: string, body: SlotRequest): () => void {
     const params = { path: { id: this.id, slot } };
-    this.#look(() => api.POST('/api/brands/{id}/theme/slots/{slot}/preview', { params, body }));
+    return this.#look(() => api.POST('/api/brands/{id}/theme/slots/{slot}/preview', { params, body }));
   }
 
-  previewShift(swatch: string, lightness: number): void {
+  previewShift(swatch: string, lightness: number): () => void {
     const params = { path: { id: this.id, swatch } };
-    this.#look(() =>
+    return this.#look(() =>
       api.POST('/api/brands/{id}/swatches/{swatch}/lightness/preview', { params, body: { lightness } }),
+    );
+  }
+
+  previewMove(swatch: string, position: number): () => void {
+    const params = { path: { id: this.id, swatch } };
+    return this.#look(() =>
+      api.POST('/api/brands/{id}/swatches/{swatch}/position/preview', { params, body: { position } }),
     );
   }
 
@@ -208,7 +225,8 @@ export class Bench {
   }
 
   async moveSwatch(swatch: string, position: number): Promise<void> {
-    if (this.brand.swatches[position]?.id === swatch) {
+    if (this.#brand?.swatches[position]?.id === swatch) {
+      this.endPreview();
       return;
     }
     await this.#change((header) =>

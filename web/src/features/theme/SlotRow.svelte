@@ -23,19 +23,20 @@
 
   /** Entering a cell of the row comes before leaving the one beside it, so both are counted. */
   let entered = 0;
+  let endPreview = () => {};
 
   function ondragenter(event: DragEvent) {
     const swatchId = carriedSwatch();
     if (carriesSwatch(event) && swatchId && entered++ === 0) {
       over = true;
-      bench.previewSlot(slot.slot, { swatchId });
+      endPreview = bench.previewSlot(slot.slot, { swatchId });
     }
   }
 
   function ondragleave(event: DragEvent) {
     if (carriesSwatch(event) && --entered <= 0) {
       leave();
-      bench.endPreview();
+      endPreview();
     }
   }
 

@@ -31,6 +31,7 @@ final class ServerBench {
     private static final double GOAL_OF_PAGE = 200;
     private static final double GOAL_OF_GESTURE = 1000.0 / 60;
     private static final int GESTURES = 300;
+    private static final int WARM_UP = 1500;
     private static final int PEOPLE = 50;
     private static final int SECONDS = 60;
     /** Time between what one person does; milliseconds. */
@@ -146,7 +147,7 @@ final class ServerBench {
         Matcher ids = ID.matcher(send(client, "GET", brand, "").body());
         String swatch = ids.find() && ids.find() ? ids.group(1) : "";
         double[] millis = new double[GESTURES];
-        for (int i = -GESTURES; i < GESTURES; i++) {
+        for (int i = -WARM_UP; i < GESTURES; i++) {
             long start = System.nanoTime();
             String body = "{\"lightness\":" + (i % 30) / 100.0 + "}";
             HttpResponse<String> answer =
@@ -154,7 +155,6 @@ final class ServerBench {
             if (answer.statusCode() != 200) {
                 throw new IOException("A preview was refused: " + answer.body());
             }
-            // The first half warms up.
             millis[Math.max(0, i)] = (System.nanoTime() - start) / 1e6;
         }
         server.process().destroy();
@@ -165,7 +165,7 @@ final class ServerBench {
                 String.format(Locale.ROOT, "50 %% %.1f ms, 95 %% %.1f ms", millis[GESTURES / 2], most),
                 "a frame at 60 a second, 16.7 ms",
                 most <= GOAL_OF_GESTURE,
-                "request to answer on the demo brand, 300 after 300; without the painting of the browser");
+                "request to answer on the demo brand, " + GESTURES + " after " + WARM_UP + "; without the painting of the browser");
     }
 
     /** Each has a brand of one's own; two of three requests read, the third changes. */

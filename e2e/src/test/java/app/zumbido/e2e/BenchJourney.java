@@ -120,6 +120,24 @@ class BenchJourney extends Journey {
     }
 
     @Test
+    void theStripShowsANewOrderWhileATicketIsDragged() {
+        strip().nth(2).hover();
+        page.mouse().down();
+        strip().nth(1).hover();
+        strip().nth(0).hover();
+        assertThat(strip().nth(0)).containsText("F2682A");
+        // Off the strip, nothing has happened.
+        page.mouse().move(640, 500);
+        assertThat(strip().nth(2)).containsText("F2682A");
+        strip().nth(0).hover();
+        assertThat(strip().nth(0)).containsText("F2682A");
+        page.mouse().up();
+        assertThat(strip().nth(0)).containsText("F2682A");
+        page.keyboard().press("Control+z");
+        assertThat(strip().nth(2)).containsText("F2682A");
+    }
+
+    @Test
     void theSpecimensFollowTheThemeAtOnce() {
         openStation("Theme");
         assertThat((String) page.locator("[data-specimens] rect").first().evaluate("(e) => getComputedStyle(e).fill"))

@@ -4,10 +4,13 @@ import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** The letters in front of a swatch's name. */
 public final class ShortCode {
     private static final int LETTERS_OF_ONE_WORD = 3;
+    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+    private static final Pattern BETWEEN_WORDS = Pattern.compile("[^A-Z0-9]+");
 
     private ShortCode() {}
 
@@ -16,10 +19,9 @@ public final class ShortCode {
      *     or digit is in it
      */
     public static String propose(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
-                .toUpperCase(Locale.ROOT)
-                .replaceAll("\\p{M}+", "");
-        List<String> words = Arrays.stream(plain.split("[^A-Z0-9]+"))
+        String apart = Normalizer.normalize(name, Normalizer.Form.NFD).toUpperCase(Locale.ROOT);
+        String plain = MARKS.matcher(apart).replaceAll("");
+        List<String> words = Arrays.stream(BETWEEN_WORDS.split(plain))
                 .filter(word -> !word.isEmpty())
                 .limit(Brand.LONGEST_SHORT_CODE)
                 .toList();

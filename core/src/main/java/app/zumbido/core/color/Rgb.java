@@ -1,6 +1,6 @@
 package app.zumbido.core.color;
 
-import java.util.Locale;
+import java.util.HexFormat;
 
 /**
  * A colour as screens and files carry it: sRGB (IEC 61966-2-1), 8 bits a channel.
@@ -12,6 +12,8 @@ import java.util.Locale;
 public record Rgb(int red, int green, int blue) {
     public static final Rgb BLACK = new Rgb(0, 0, 0);
     public static final Rgb WHITE = new Rgb(255, 255, 255);
+
+    private static final HexFormat DIGITS = HexFormat.of().withUpperCase();
 
     public Rgb {
         requireByte(red);
@@ -51,7 +53,7 @@ public record Rgb(int red, int green, int blue) {
 
     /** @return {@code RRGGBB}, upper case */
     public String digits() {
-        return String.format(Locale.ROOT, "%06X", packed());
+        return DIGITS.toHexDigits(packed(), 6);
     }
 
     /** @return black or white, whichever reads better on this colour; it always reaches 4.5 */

@@ -133,8 +133,15 @@ class SwatchController {
             @PathVariable UUID swatch,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody PositionRequest request) {
-        Change change = new Change.MoveSwatch(new SwatchId(swatch), request.position());
+        Change change = request.change(swatch);
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/{swatch}/position/preview")
+    ResponseEntity<BrandResponse> previewMove(
+            @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody PositionRequest request) {
+        return BrandResponse.answer(keeper.preview(id, request.change(swatch)));
     }
 
     @DeleteMapping("/{swatch}")
@@ -187,5 +194,9 @@ class SwatchController {
     }
 
     /** @param position where it stands afterwards, 0 first; beyond the end means last */
-    record PositionRequest(@Min(0) int position) {}
+    record PositionRequest(@Min(0) int position) {
+        Change change(UUID swatch) {
+            return new Change.MoveSwatch(new SwatchId(swatch), position);
+        }
+    }
 }

@@ -18,7 +18,9 @@ import app.zumbido.server.shelf.BrandRow;
 import app.zumbido.server.theme.SlotRow;
 import app.zumbido.server.theme.ThemeMapper;
 import app.zumbido.server.theme.ThemeRow;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -28,18 +30,37 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** The present of a brand in rows, and back. */
+/** The present of a brand in rows, and back. Brands read lately are remembered under their revision. */
 @Component
 class BrandTables {
+    private static final int REMEMBERED = 64;
+
     private final SwatchMapper swatches;
     private final ThemeMapper themes;
+    private final Map<UUID, Brand> recent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<UUID, Brand> eldest) {
+            return size() > REMEMBERED;
+        }
+    });
 
     BrandTables(SwatchMapper swatches, ThemeMapper themes) {
         this.swatches = swatches;
         this.themes = themes;
     }
 
+    /** @param row as it was committed: a revision that is rolled back may come again with another content */
     Brand read(BrandRow row) {
+        Brand known = recent.get(row.id());
+        if (known != null && known.revision() == row.revision()) {
+            return known;
+        }
+        Brand brand = readParts(row);
+        recent.put(row.id(), brand);
+        return brand;
+    }
+
+    private Brand readParts(BrandRow row) {
         List<Swatch> palette =
                 swatches.ofBrand(row.id()).stream().map(BrandTables::swatch).toList();
         ThemeRow theme = Objects.requireNonNull(themes.ofBrand(row.id()), "every brand has a theme");

@@ -6,14 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.Origin;
-import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.UnknownSwatchException;
-import app.zumbido.core.theme.SlotFill;
-import app.zumbido.core.theme.Suggestion;
-import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.server.ServerTest;
 import app.zumbido.server.shelf.UnknownBrandException;
 import app.zumbido.server.storage.Ids;
@@ -49,7 +44,7 @@ class BrandKeeperTest {
     }
 
     private Swatch swatch(String name, String hex) {
-        return new Swatch(new SwatchId(ids.next()), name, Rgb.ofHex(hex), Optional.of(Origin.at("logo.png", 3, 4)));
+        return EveryChange.swatch(ids, name, hex);
     }
 
     private Brand change(Function<Brand, Change> change) {
@@ -60,33 +55,10 @@ class BrandKeeperTest {
         return brand.palette().swatches().get(index).id();
     }
 
-    /** Every kind of change once, each on what the one before left. */
-    private List<Function<Brand, Change>> everyKind() {
-        Swatch navy = swatch("Night channel", "0B2A4A");
-        Swatch teal = swatch("Harbour teal", "0F7C7A");
-        List<Swatch> drafted = List.of(swatch("Dark blue", "0B2A4A"), swatch("Orange", "F2682A"));
-        return List.of(
-                brand -> new Change.DraftBrand("logo.png", drafted, Suggestion.from(new Palette(drafted))),
-                brand -> new Change.AddSwatches(List.of(navy, teal)),
-                brand -> new Change.RenameSwatch(navy.id(), "Deep channel"),
-                brand -> new Change.RecolorSwatch(teal.id(), Rgb.ofHex("138F8C")),
-                brand -> new Change.ShiftSwatch(teal.id(), -0.06),
-                brand -> new Change.MoveSwatch(teal.id(), 0),
-                brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())),
-                brand -> new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(teal.id())),
-                brand -> new Change.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.Derived(teal.id(), 0.25)),
-                brand -> new Change.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Fixed(Rgb.ofHex("FFD400"))),
-                brand -> new Change.FillSlot(ThemeSlot.ACCENT_4, SlotFill.EMPTY),
-                brand -> new Change.RemoveSwatch(teal.id()),
-                brand -> new Change.RenameTheme("Daylight"),
-                brand -> new Change.RenameBrand("Ostrel"),
-                brand -> new Change.SetShortCode(Optional.empty()));
-    }
-
     @Test
     void holdsTablesAndSnapshotEqualAfterEveryChangeAndBothWaysAlongTheTrail() {
         List<Brand> states = new ArrayList<>(List.of(keeper.load(id).brand()));
-        for (Function<Brand, Change> make : everyKind()) {
+        for (Function<Brand, Change> make : EveryChange.of(ids)) {
             Brand after = change(make);
             states.add(after);
             Brand snapshot = json.brand(steps.snapshot(id, after.revision()).snapshot());

@@ -17,6 +17,7 @@ public final class Bench {
         List<Figure> figures = new ArrayList<>();
         figures.addAll(ExtractionBench.run());
         figures.addAll(MemoryBench.run());
+        figures.addAll(RecallBench.run());
         figures.addAll(ChangeBench.run());
         figures.addAll(new ServerBench(Path.of(args[0]), Path.of(args[1])).run());
 

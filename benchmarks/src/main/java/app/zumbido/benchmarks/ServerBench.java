@@ -165,7 +165,8 @@ final class ServerBench {
                 String.format(Locale.ROOT, "50 %% %.1f ms, 95 %% %.1f ms", millis[GESTURES / 2], most),
                 "a frame at 60 a second, 16.7 ms",
                 most <= GOAL_OF_GESTURE,
-                "request to answer on the demo brand, " + GESTURES + " after " + WARM_UP + "; without the painting of the browser");
+                "request to answer on the demo brand, " + GESTURES + " after " + WARM_UP
+                        + "; without the painting of the browser");
     }
 
     /** Each has a brand of one's own; two of three requests read, the third changes. */

@@ -15,9 +15,13 @@ final class Artwork {
     /** More candidates than this are no flat artwork, and the weakest are left aside. */
     private static final int MOST = 120;
 
+    /** A band of a gradient lies no farther off the way between its stops; of 255. */
+    private static final double ON_THE_WAY = 8;
+
     private Artwork() {}
 
-    static List<Rgb> colors(Pixels pixels, FlatAreas flat) {
+    static List<Rgb> colors(Pixels pixels, Structure structure) {
+        FlatAreas flat = FlatAreas.of(pixels);
         long least = Math.max(LEAST_PIXELS, Math.round(pixels.count() * LEAST_SHARE));
         List<Candidate> candidates = new ArrayList<>();
         flat.inBlocks().forEach((rgb, count) -> {
@@ -28,7 +32,19 @@ final class Artwork {
         candidates.sort(Comparator.comparingLong(Candidate::pixels)
                 .reversed()
                 .thenComparingInt(c -> c.color().packed()));
-        List<Candidate> ends = Gradients.toEnds(candidates.stream().limit(MOST).toList());
-        return EdgeMixtures.without(pixels, ends).stream().map(Candidate::color).toList();
+        List<Candidate> own = candidates.stream()
+                .filter(candidate -> !isStep(candidate, structure))
+                .limit(MOST)
+                .toList();
+        List<Rgb> colors =
+                EdgeMixtures.without(pixels, own).stream().map(Candidate::color).toList();
+        return WornArtwork.withStopsAndStrokes(structure, colors);
+    }
+
+    /** Bands of a gradient are exactly flat each, but they are on the way from stop to stop. */
+    private static boolean isStep(Candidate candidate, Structure structure) {
+        Point point = Point.of(candidate.color());
+        return structure.ramps().passThrough(point, ON_THE_WAY)
+                && structure.flats().stream().noneMatch(flat -> flat.mean().distanceTo(point) <= ON_THE_WAY);
     }
 }

@@ -18,14 +18,17 @@ import java.util.Set;
  * @param reading how the picture was read
  * @param proposals everything found, in order of coverage, the ground last
  * @param transparentGround whether the picture stands on nothing, so that no colour is the ground
+ * @param sheet whether it is a sheet of chips; then the proposals are in reading order
  */
-public record Extraction(Reading reading, List<Proposal> proposals, boolean transparentGround) {
-    /** Share of flat pixels from which a picture counts as artwork. */
-    private static final double FLAT_ENOUGH = 0.5;
+public record Extraction(Reading reading, List<Proposal> proposals, boolean transparentGround, boolean sheet) {
+    /** Flat parts of artwork are even but for grain; of 255, as {@link Structure#texture()} tells. */
+    private static final double TEXTURE_OF_PHOTOGRAPH = 1.35;
+    /** Share of flat parts and gradients from which a picture counts as artwork. */
+    private static final double FLAT_ENOUGH = 0.4;
     /** So many are shown when nobody asks for a number. */
     private static final int SHOWN_OF_ARTWORK = 12;
 
-    private static final int SHOWN_OF_PHOTOGRAPH = 7;
+    private static final int SHOWN_OF_PHOTOGRAPH = 9;
 
     public Extraction {
         proposals = List.copyOf(proposals);
@@ -33,14 +36,15 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
 
     /** Reads the picture as what it seems to be. */
     public static Extraction from(Pixels pixels) {
-        FlatAreas flat = FlatAreas.of(pixels);
-        return flat.share() >= FLAT_ENOUGH ? artwork(pixels, flat) : photograph(pixels);
+        Structure structure = Structure.of(pixels);
+        boolean drawn = structure.share() >= FLAT_ENOUGH && structure.texture() <= TEXTURE_OF_PHOTOGRAPH;
+        return drawn ? artwork(pixels, structure) : photograph(pixels, structure);
     }
 
     public static Extraction from(Pixels pixels, Reading reading) {
         return switch (reading) {
-            case ARTWORK -> artwork(pixels, FlatAreas.of(pixels));
-            case PHOTOGRAPH -> photograph(pixels);
+            case ARTWORK -> artwork(pixels, Structure.of(pixels));
+            case PHOTOGRAPH -> photograph(pixels, Structure.of(pixels));
         };
     }
 
@@ -54,27 +58,33 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
         Set<Rgb> colors = new LinkedHashSet<>(fills);
         colors.addAll(stops);
         Extraction all = divide(
-                Reading.ARTWORK, pixels, colors.stream().limit(Nearest.MOST).toList());
+                Reading.ARTWORK, pixels, colors.stream().limit(Nearest.MOST).toList(), true, false);
         List<Proposal> seen = all.proposals.stream()
                 .filter(proposal -> proposal.coverage().value() > 0 || stops.contains(proposal.color()))
                 .toList();
-        return new Extraction(Reading.ARTWORK, seen, all.transparentGround);
+        return new Extraction(Reading.ARTWORK, seen, all.transparentGround, false);
     }
 
-    private static Extraction artwork(Pixels pixels, FlatAreas flat) {
-        return divide(Reading.ARTWORK, pixels, Artwork.colors(pixels, flat));
-    }
-
-    private static Extraction photograph(Pixels pixels) {
-        return divide(Reading.PHOTOGRAPH, pixels, Photograph.colors(pixels));
-    }
-
-    private static Extraction divide(Reading reading, Pixels pixels, List<Rgb> colors) {
-        if (colors.isEmpty()) {
-            return new Extraction(reading, List.of(), false);
+    private static Extraction artwork(Pixels pixels, Structure structure) {
+        boolean worn = Wear.isWorn(pixels);
+        Optional<List<Rgb>> chips = ChipSheet.colors(structure);
+        if (chips.isPresent()) {
+            return divide(Reading.ARTWORK, pixels, chips.get(), !worn, true);
         }
-        Labels labels = new Labels(reading, pixels, colors);
-        Regions regions = new Regions(reading, pixels, colors, labels);
+        List<Rgb> colors = worn ? WornArtwork.colors(structure) : Artwork.colors(pixels, structure);
+        return divide(Reading.ARTWORK, pixels, colors, !worn, false);
+    }
+
+    private static Extraction photograph(Pixels pixels, Structure structure) {
+        return divide(Reading.PHOTOGRAPH, pixels, Photograph.colors(structure), false, false);
+    }
+
+    private static Extraction divide(Reading reading, Pixels pixels, List<Rgb> colors, boolean exact, boolean sheet) {
+        if (colors.isEmpty()) {
+            return new Extraction(reading, List.of(), false, false);
+        }
+        Labels labels = new Labels(pixels, colors, exact);
+        Regions regions = new Regions(pixels, colors, labels);
         // A photograph is a whole: its sky may fill the edge and is still one of its colours.
         int ground = reading == Reading.ARTWORK ? Ground.find(pixels, labels, colors.size()) : Ground.NONE;
         List<Proposal> proposals = new ArrayList<>();
@@ -82,8 +92,10 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
             Fraction coverage = Fraction.of(regions.share(i));
             proposals.add(new Proposal(colors.get(i), coverage, i == ground, regions.place(i)));
         }
-        proposals.sort(Order.COVERAGE.comparator());
-        return new Extraction(reading, proposals, ground == Ground.TRANSPARENT);
+        if (!sheet) {
+            proposals.sort(Order.COVERAGE.comparator());
+        }
+        return new Extraction(reading, proposals, ground == Ground.TRANSPARENT, sheet);
     }
 
     /**
@@ -91,6 +103,9 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
      * @return the ones that matter most, in the order asked for, the ground last
      */
     public List<Proposal> shown(Optional<Integer> most, Order order) {
+        if (sheet) {
+            return shownOfSheet(most, order);
+        }
         int limit = most.orElse(reading == Reading.ARTWORK ? SHOWN_OF_ARTWORK : SHOWN_OF_PHOTOGRAPH);
         List<Proposal> shown = new ArrayList<>(proposals.stream()
                 .filter(proposal -> !proposal.ground())
@@ -99,6 +114,24 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
                 .toList());
         proposals.stream().filter(Proposal::ground).forEach(shown::add);
         shown.sort(order.comparator());
+        return List.copyOf(shown);
+    }
+
+    /** @return the order that suits the picture best: a sheet is read, anything else is weighed */
+    public Order usualOrder() {
+        return sheet ? Order.PLACE : Order.COVERAGE;
+    }
+
+    /** All chips matter, and they are in reading order already. */
+    private List<Proposal> shownOfSheet(Optional<Integer> most, Order order) {
+        List<Proposal> shown = new ArrayList<>(proposals.stream()
+                .filter(proposal -> !proposal.ground())
+                .limit(most.orElse(Nearest.MOST))
+                .toList());
+        if (order != Order.PLACE) {
+            shown.sort(order.comparator());
+        }
+        proposals.stream().filter(Proposal::ground).forEach(shown::add);
         return List.copyOf(shown);
     }
 
@@ -120,7 +153,7 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
         if (index < 0) {
             return Optional.empty();
         }
-        Labels labels = new Labels(reading, pixels, colors);
+        Labels labels = new Labels(pixels, colors, reading == Reading.ARTWORK);
         BitSet mask = new BitSet(width * height);
         for (int y = 0; y < height; y++) {
             int sourceY = (int) ((y + 0.5) * pixels.height() / height);

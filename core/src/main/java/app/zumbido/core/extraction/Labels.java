@@ -16,12 +16,13 @@ final class Labels {
 
     private final Pixels pixels;
     private final Nearest nearest;
-    private final boolean flat;
+    private final boolean exact;
 
-    Labels(Reading reading, Pixels pixels, List<Rgb> colors) {
+    /** @param exact whether what is flat has exactly one of the colours */
+    Labels(Pixels pixels, List<Rgb> colors, boolean exact) {
         this.pixels = pixels;
         nearest = new Nearest(colors);
-        flat = reading == Reading.ARTWORK;
+        this.exact = exact;
     }
 
     /** @return index of the colour, or {@link #NOTHING} where the picture is transparent */
@@ -30,11 +31,11 @@ final class Labels {
         if (!Alpha.seen(argb)) {
             return NOTHING;
         }
-        int exact = nearest.exactIndexOf(argb);
-        if (exact >= 0) {
-            return exact;
+        int known = nearest.exactIndexOf(argb);
+        if (known >= 0) {
+            return known;
         }
-        return flat ? besides(x, y, argb) : nearest.indexOf(argb);
+        return exact ? besides(x, y, argb) : nearest.indexOf(argb);
     }
 
     private int besides(int x, int y, int argb) {

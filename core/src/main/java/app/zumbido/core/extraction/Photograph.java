@@ -1,118 +1,126 @@
 package app.zumbido.core.extraction;
 
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Oklab;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.image.Pixels;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
- * Reads photographs: clusters in OKLab, each represented by a colour that occurs. Chroma and isolation raise a small
- * vivid part above a large dull one.
+ * Reads photographs: where colours crowd together in OKLab there is one, represented by a value that occurs. A small vivid
+ * part needs fewer cells than a large dull one, and a textured area is one colour however wide it spreads.
  */
 final class Photograph {
-    /** So many pixels are looked at, spread evenly. */
-    private static final int SAMPLES = 160_000;
-    /** Width of a histogram cell; OKLab units, about twice what is just noticeable. */
-    private static final double CELL = 0.04;
-    /** Nearer than this to a colour already chosen is the same to the eye of a person choosing; OKLab units. */
-    private static final double APART = 0.09;
-    /** Cells with a smaller share of the samples are noise. */
-    private static final double LEAST_SHARE = 0.0008;
+    /** So many cells are looked at; smoothing over them takes grain and texture away. */
+    private static final int MOST_CELLS = 160_000;
 
-    private static final int MOST = 12;
+    private static final int SMOOTHING = 2;
+    /** A cell across which a channel changes more is an edge, and its colour a mixture; of 255. */
+    private static final int EDGE = 28;
+    /** Share of the picture that a dull colour needs. */
+    private static final double LEAST_SHARE = 0.02;
+    /** Share that a colour needs whose chroma is far from all larger ones. */
+    private static final double LEAST_VIVID_SHARE = 0.0018;
+    /** From this chroma a colour is vivid; OKLCH. */
+    private static final double VIVID = 0.09;
+    /** So far from every larger colour a small vivid one must lie; OKLab units. */
+    private static final double ISOLATED = 0.09;
+
+    /** What stands together in the picture is at least so deep; cells. */
+    private static final int COMPACT = 3;
+    /** So far from every other colour a vivid thing must lie, and a dull one; ΔE00. */
+    private static final double APART = 11;
+
+    private static final double DULL_APART = 14;
 
     private Photograph() {}
 
-    static List<Rgb> colors(Pixels pixels) {
-        List<Cell> cells = cells(pixels);
-        List<Cell> chosen = new ArrayList<>();
-        while (chosen.size() < MOST) {
-            Cell next = cells.stream()
-                    .filter(cell -> isolation(cell, chosen) >= APART)
-                    .max(Comparator.comparingDouble(cell -> salience(cell, chosen)))
-                    .orElse(null);
-            if (next == null) {
-                break;
+    /** @return the weightiest first */
+    static List<Rgb> colors(Structure structure) {
+        Cells cells = structure.cells().coarser(MOST_CELLS).smoothed(SMOOTHING);
+        byte[] changes = cells.changes();
+        Crowds crowds = new Crowds();
+        for (int i = 0; i < cells.count(); i++) {
+            if (cells.at(i) != Cells.NOTHING && (changes[i] & 0xFF) <= EDGE) {
+                crowds.add(cells.at(i));
             }
-            chosen.add(next);
         }
-        return chosen.stream().map(Cell::representative).distinct().toList();
+        List<Crowds.Crowd> found = crowds.find();
+        List<Crowds.Crowd> kept = new ArrayList<>();
+        for (Crowds.Crowd crowd : found) {
+            double share = (double) crowd.count() / crowds.total();
+            if (share >= LEAST_SHARE || isVivid(crowd, share, kept)) {
+                kept.add(crowd);
+            }
+        }
+        List<Point> means = new ArrayList<>(
+                kept.stream().map(crowd -> Point.of(crowd.meanRgb())).toList());
+        addCompact(structure, means);
+        return represent(cells, changes, means);
     }
 
-    private static List<Cell> cells(Pixels pixels) {
-        // A multiple of the grid on which regions are counted, so that what is found here is found there.
-        int grid = Regions.step(pixels);
-        int step = grid * Math.max(1, (int) (Math.sqrt((double) pixels.count() / SAMPLES) / grid));
-        Map<Long, Cell> cells = new HashMap<>();
-        long samples = 0;
-        for (int y = 0; y < pixels.height(); y += step) {
-            for (int x = 0; x < pixels.width(); x += step) {
-                int argb = pixels.at(x, y);
-                if (Alpha.seen(argb)) {
-                    Rgb rgb = Rgb.ofPacked(argb);
-                    Oklab lab = Oklab.of(rgb);
-                    cells.computeIfAbsent(key(lab), key -> new Cell()).add(rgb, lab);
-                    samples++;
+    /** In a crowd a small thing may be lost on the slope of a large one, but in the picture it stands together. */
+    private static void addCompact(Structure structure, List<Point> means) {
+        for (Plateau plateau : structure.plateaus().found) {
+            double share = (double) plateau.cells() / structure.cells().count();
+            boolean vivid = Oklab.of(plateau.mean().toRgb()).chroma() >= VIVID;
+            double apart = vivid ? APART : DULL_APART;
+            if (plateau.depth() >= COMPACT
+                    && share >= (vivid ? LEAST_VIVID_SHARE : LEAST_SHARE)
+                    && means.stream()
+                            .allMatch(mean -> Difference.between(
+                                            mean.toRgb(), plateau.mean().toRgb())
+                                    >= apart)) {
+                means.add(plateau.mean());
+            }
+        }
+    }
+
+    private static boolean isVivid(Crowds.Crowd crowd, double share, List<Crowds.Crowd> larger) {
+        Oklab mean = crowd.mean();
+        return share >= LEAST_VIVID_SHARE
+                && mean.chroma() >= VIVID
+                && larger.stream().allMatch(other -> chromaticDistance(other.mean(), mean) >= ISOLATED);
+    }
+
+    /** Light falls off and shadows fall, so lightness counts less than hue and chroma. */
+    private static double chromaticDistance(Oklab one, Oklab other) {
+        double light = (one.l() - other.l()) / 2;
+        return Math.sqrt(light * light
+                + (one.a() - other.a()) * (one.a() - other.a())
+                + (one.b() - other.b()) * (one.b() - other.b()));
+    }
+
+    /** The mean of a crowd may occur nowhere, so the value nearest to it that does stands for it. */
+    private static List<Rgb> represent(Cells cells, byte[] changes, List<Point> means) {
+        Rgb[] best = new Rgb[means.size()];
+        double[] least = new double[best.length];
+        Arrays.fill(least, Double.POSITIVE_INFINITY);
+        for (int i = 0; i < cells.count(); i++) {
+            if (cells.at(i) == Cells.NOTHING || (changes[i] & 0xFF) > EDGE) {
+                continue;
+            }
+            int rgb = cells.pixel(i) & 0xFFFFFF;
+            for (int k = 0; k < best.length; k++) {
+                double distance = means.get(k).distanceTo(rgb);
+                if (distance < least[k]) {
+                    least[k] = distance;
+                    best[k] = Rgb.ofPacked(rgb);
                 }
             }
         }
-        double least = samples * LEAST_SHARE;
-        return cells.values().stream()
-                .filter(cell -> cell.count >= least)
-                .sorted(Comparator.comparingInt((Cell cell) -> -cell.count)
-                        .thenComparingInt(cell -> cell.representative().packed()))
-                .toList();
-    }
-
-    private static long key(Oklab lab) {
-        return axis(lab.l()) << 20 | axis(lab.a()) << 10 | axis(lab.b());
-    }
-
-    private static long axis(double value) {
-        return (long) Math.floor(value / CELL) + 256;
-    }
-
-    private static double isolation(Cell cell, List<Cell> chosen) {
-        return chosen.stream()
-                .mapToDouble(other -> cell.mean().distanceTo(other.mean()))
-                .min()
-                .orElse(1);
-    }
-
-    private static double salience(Cell cell, List<Cell> chosen) {
-        return Math.sqrt(cell.count) * (0.05 + cell.mean().chroma()) * Math.min(0.4, isolation(cell, chosen));
-    }
-
-    private static final class Cell {
-        private int count;
-        private double l;
-        private double a;
-        private double b;
-        private final Map<Rgb, Integer> colors = new HashMap<>();
-
-        void add(Rgb rgb, Oklab lab) {
-            count++;
-            l += lab.l();
-            a += lab.a();
-            b += lab.b();
-            colors.merge(rgb, 1, Integer::sum);
+        List<Rgb> colors = new ArrayList<>();
+        for (Rgb rgb : best) {
+            if (rgb != null && !colors.contains(rgb)) {
+                colors.add(rgb);
+            }
         }
-
-        Oklab mean() {
-            return new Oklab(l / count, a / count, b / count);
-        }
-
-        /** The mean of a cloud of noise may occur nowhere, so the occurring colour nearest to it stands for it. */
-        Rgb representative() {
-            Oklab mean = mean();
-            return colors.keySet().stream()
-                    .min(Comparator.comparingDouble((Rgb rgb) -> mean.distanceTo(Oklab.of(rgb)))
-                            .thenComparingInt(Rgb::packed))
-                    .orElseThrow();
-        }
+        return colors;
     }
+
+    /** Largest first. */
+    static final Comparator<Crowds.Crowd> BY_SIZE =
+            Comparator.comparingLong(Crowds.Crowd::count).reversed();
 }

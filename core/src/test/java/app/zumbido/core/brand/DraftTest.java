@@ -30,6 +30,7 @@ class DraftTest {
         Extraction extraction = new Extraction(
                 Reading.ARTWORK,
                 List.of(proposal("0B2A4A", 0.2, false), proposal("F2682A", 0.01, false), proposal("FFFFFF", 0.7, true)),
+                false,
                 false);
         Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
         Brand drafted = brand.apply(Draft.from(extraction, "logo.png", ids).orElseThrow());
@@ -50,7 +51,7 @@ class DraftTest {
 
     @Test
     void makesNothingOfNothing() {
-        assertThat(Draft.from(new Extraction(Reading.ARTWORK, List.of(), true), "empty.png", ids))
+        assertThat(Draft.from(new Extraction(Reading.ARTWORK, List.of(), true, false), "empty.png", ids))
                 .isEmpty();
     }
 }

@@ -83,11 +83,29 @@ final class Drawing {
             int noisy = argb[i] & 0xFF000000;
             for (int shift = 16; shift >= 0; shift -= 8) {
                 int channel = (argb[i] >> shift & 0xFF) + random.nextInt(2 * strength + 1) - strength;
-                noisy |= Math.max(0, Math.min(255, channel)) << shift;
+                noisy |= clip(channel) << shift;
             }
             argb[i] = noisy;
         }
         return this;
+    }
+
+    /** Light and shade over everything, as on what was not made flat; up to so much lighter and darker, of 255. */
+    Drawing uneven(int strength) {
+        for (int i = 0; i < argb.length; i++) {
+            int x = i % width;
+            int y = i / width;
+            int light = (int) Math.round(strength * Math.sin(x / 11.0 + y / 37.0) * Math.cos(y / 13.0 - x / 41.0));
+            argb[i] = argb[i] & 0xFF000000
+                    | clip((argb[i] >> 16 & 0xFF) + light) << 16
+                    | clip((argb[i] >> 8 & 0xFF) + light) << 8
+                    | clip((argb[i] & 0xFF) + light);
+        }
+        return this;
+    }
+
+    private static int clip(int channel) {
+        return Math.max(0, Math.min(255, channel));
     }
 
     /** Every pixel becomes a block of the given side, as in a badly enlarged logo. */

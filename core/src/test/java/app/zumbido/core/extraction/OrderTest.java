@@ -22,6 +22,7 @@ class OrderTest {
                     proposal("D02020", 0.3, 10, 90),
                     proposal("808080", 0.05, 90, 10),
                     proposal("14142B", 0.02, 30, 50)),
+            false,
             false);
 
     @ParameterizedTest

@@ -11,12 +11,13 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-/** Noise lies over everything, so no value is exact; what is expected is known from the drawing. */
+/** Light, shade and noise lie over everything, so no value is exact; what is expected is known from the drawing. */
 class PhotographTest {
     private static final Pixels SCENE = Drawing.on(480, 320, "5C6F88")
             .box("1E4A52", 0, 190, 480, 320)
             .box("D9A066", 0, 150, 480, 190)
             .disc("F2402A", 300, 240, 15)
+            .uneven(7)
             .noise(9, 7)
             .pixels();
 

@@ -18,6 +18,9 @@ final class Artwork {
     /** A band of a gradient lies no farther off the way between its stops; of 255. */
     private static final double ON_THE_WAY = 8;
 
+    /** Share of the picture from which a flat value is no chance of where strokes lie. */
+    private static final double FIRM_SHARE = 0.003;
+
     private Artwork() {}
 
     static List<Rgb> colors(Pixels pixels, Structure structure) {
@@ -32,19 +35,49 @@ final class Artwork {
         candidates.sort(Comparator.comparingLong(Candidate::pixels)
                 .reversed()
                 .thenComparingInt(c -> c.color().packed()));
+        double firmPixels = pixels.count() * FIRM_SHARE;
         List<Candidate> own = candidates.stream()
-                .filter(candidate -> !isStep(candidate, structure))
+                .filter(candidate -> !isStep(candidate, structure, firmPixels))
                 .limit(MOST)
                 .toList();
-        List<Rgb> colors =
-                EdgeMixtures.without(pixels, own).stream().map(Candidate::color).toList();
-        return WornArtwork.withStopsAndStrokes(structure, colors);
+        return withoutPaleStrokes(structure, EdgeMixtures.without(pixels, own), firmPixels);
+    }
+
+    /**
+     * A thin stroke that lies between the pixels has one mixture all along, which is flat and still paler than the stroke.
+     */
+    private static List<Rgb> withoutPaleStrokes(Structure structure, List<Candidate> candidates, double firmPixels) {
+        List<Rgb> firm = candidates.stream()
+                .filter(c -> c.pixels() >= firmPixels || isFlat(structure, Point.of(c.color())))
+                .map(Candidate::color)
+                .toList();
+        List<Rgb> all = new ArrayList<>(WornArtwork.withStopsAndStrokes(structure, firm, true));
+        List<Rgb> strokes = all.subList(firm.size(), all.size());
+        List<Rgb> own = candidates.stream()
+                .map(Candidate::color)
+                .filter(color -> !firm.contains(color) && !all.contains(color))
+                .filter(color -> strokes.stream().noneMatch(stroke -> isPaler(color, stroke, firm)))
+                .toList();
+        all.addAll(own);
+        return all;
+    }
+
+    private static boolean isPaler(Rgb color, Rgb stroke, List<Rgb> firm) {
+        return firm.stream()
+                .anyMatch(
+                        ground -> Point.of(color).distanceToSegment(Point.of(ground), Point.of(stroke)) <= ON_THE_WAY);
+    }
+
+    private static boolean isFlat(Structure structure, Point point) {
+        return structure.flats().stream().anyMatch(flat -> flat.mean().distanceTo(point) <= ON_THE_WAY);
     }
 
     /** Bands of a gradient are exactly flat each, but they are on the way from stop to stop. */
-    private static boolean isStep(Candidate candidate, Structure structure) {
+    private static boolean isStep(Candidate candidate, Structure structure, double firmPixels) {
         Point point = Point.of(candidate.color());
-        return structure.ramps().passThrough(point, ON_THE_WAY)
-                && structure.flats().stream().noneMatch(flat -> flat.mean().distanceTo(point) <= ON_THE_WAY);
+        Ramps ramps = structure.ramps();
+        boolean onTheWay = Ramps.passThrough(ramps.found, point, ON_THE_WAY)
+                || candidate.pixels() < firmPixels && Ramps.passThrough(ramps.shadows, point, ON_THE_WAY);
+        return onTheWay && !isFlat(structure, point);
     }
 }

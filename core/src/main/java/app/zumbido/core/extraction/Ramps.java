@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * Finds gradients: patches that change steadily from one colour to the next. Their colours form a path through the colour
@@ -86,6 +85,10 @@ final class Ramps {
         Point first = path.get(0);
         Point last = path.get(path.size() - 1);
         if (ColorPath.length(path) < LEAST_LENGTH) {
+            if (!flat.isEmpty()) {
+                shadows.add(new Ramp(List.of(first, last), members.length));
+                mark(members, SHADOW);
+            }
             return;
         }
         List<Point> stops = ColorPath.corners(path, bins, CORNER);
@@ -146,9 +149,9 @@ final class Ramps {
         return true;
     }
 
-    /** @return whether a colour lies on the way of a gradient or a shadow */
-    boolean passThrough(Point point, double tolerance) {
-        return Stream.concat(found.stream(), shadows.stream()).anyMatch(ramp -> ramp.distanceTo(point) <= tolerance);
+    /** @return whether a colour lies on the way of one of the gradients or shadows */
+    static boolean passThrough(List<Ramp> ramps, Point point, double tolerance) {
+        return ramps.stream().anyMatch(ramp -> ramp.distanceTo(point) <= tolerance);
     }
 
     /** @return whether the way leads from a flat colour, and nothing happens on it but that light is taken away */

@@ -3,6 +3,7 @@ package app.zumbido.core.extraction;
 import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,6 +43,9 @@ final class Strokes {
     /** How far an edge that was sharpened overshoots, at most; of its contrast. */
     private static final double SHARPENED = 1.3;
 
+    /** Mixtures hardly ever come out the same so often. */
+    private static final int REPEATED = 4;
+
     private static final int MOST = 4;
 
     private final Cells cells;
@@ -51,11 +55,14 @@ final class Strokes {
     /** Colours that are known besides the flat ones. */
     private final List<Rgb> known;
 
+    private final boolean exact;
+
     private record Peak(int ground, Point away, Rgb rgb) {}
 
-    private Strokes(Structure structure, List<Rgb> known) {
+    private Strokes(Structure structure, List<Rgb> known, boolean exact) {
         this.structure = structure;
         this.known = known;
+        this.exact = exact;
         cells = structure.cells();
         plateaus = structure.plateaus().found;
         shallow = structure.plateaus().shallow;
@@ -63,10 +70,11 @@ final class Strokes {
 
     /**
      * @param known what has been found already
+     * @param exact whether a pixel that is all stroke has exactly its colour
      * @return colours that occur, and that are no mixtures of the ground with another
      */
-    static List<Rgb> colors(Structure structure, List<Rgb> known) {
-        return new Strokes(structure, known).find();
+    static List<Rgb> colors(Structure structure, List<Rgb> known, boolean exact) {
+        return new Strokes(structure, known, exact).find();
     }
 
     private List<Rgb> find() {
@@ -95,7 +103,7 @@ final class Strokes {
                 List<Peak> stroke = commonDirection(left);
                 left.removeAll(stroke);
                 if (stroke.size() >= least) {
-                    found.add(core(stroke));
+                    found.add((exact ? repeated(stroke) : Optional.<Rgb>empty()).orElseGet(() -> core(stroke)));
                 }
             }
         }
@@ -186,6 +194,16 @@ final class Strokes {
         return (int) (3 + Math.round(3 * away.red() / length)) * 100
                 + (int) (3 + Math.round(3 * away.green() / length)) * 10
                 + (int) (3 + Math.round(3 * away.blue() / length));
+    }
+
+    /** Without noise nothing is stronger than the stroke itself, and only its own value comes again and again. */
+    private static Optional<Rgb> repeated(List<Peak> stroke) {
+        Map<Rgb, Integer> counts = new HashMap<>();
+        stroke.forEach(peak -> counts.merge(peak.rgb(), 1, Integer::sum));
+        return stroke.stream()
+                .filter(peak -> counts.get(peak.rgb()) >= REPEATED)
+                .max(Comparator.comparingDouble(peak -> peak.away().length()))
+                .map(Peak::rgb);
     }
 
     private Rgb core(List<Peak> stroke) {

@@ -30,18 +30,18 @@ final class WornArtwork {
                 colors.add(Representative.of(plateaus.get(i).mean(), values.get(i)));
             }
         }
-        return withStopsAndStrokes(structure, colors);
+        return withStopsAndStrokes(structure, colors, false);
     }
 
     /** Adds what has no flat part. */
-    static List<Rgb> withStopsAndStrokes(Structure structure, List<Rgb> flat) {
+    static List<Rgb> withStopsAndStrokes(Structure structure, List<Rgb> flat, boolean exact) {
         List<Rgb> colors = new ArrayList<>(flat);
         structure.ramps().found.stream()
                 .flatMap(ramp -> ramp.stops().stream())
                 .map(Point::toRgb)
                 .filter(stop -> isNew(stop, colors))
                 .forEach(colors::add);
-        Strokes.colors(structure, colors).stream()
+        Strokes.colors(structure, colors, exact).stream()
                 .filter(stroke -> isNew(stroke, colors))
                 .forEach(colors::add);
         return colors.stream().distinct().toList();

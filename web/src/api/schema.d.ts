@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/sources/{sid}/patch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["patch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/sources/{sid}/picture": {
         parameters: {
             query?: never;
@@ -516,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["codes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/color/{code}": {
         parameters: {
             query?: never;
@@ -585,6 +617,19 @@ export interface components {
             swatches: components["schemas"]["SwatchResponse"][];
             theme: components["schemas"]["ThemeResponse"];
         };
+        CmykResponse: {
+            /** Format: double */
+            c: number;
+            /** Format: double */
+            k: number;
+            /** Format: double */
+            m: number;
+            /** Format: double */
+            y: number;
+        };
+        CodesRequest: {
+            text: string;
+        };
         CodesResponse: {
             hex: string;
             hsl: string;
@@ -592,8 +637,10 @@ export interface components {
         };
         ColorRequest: {
             code: string;
+            origin?: components["schemas"]["NewOrigin"];
         };
         ColorResponse: {
+            cmyk: components["schemas"]["CmykResponse"];
             hex: string;
             hsl: components["schemas"]["HslResponse"];
             ink: string;
@@ -621,6 +668,19 @@ export interface components {
         FontsResponse: {
             body: string;
             heading: string;
+        };
+        FoundCodeResponse: {
+            ambiguous: boolean;
+            hex: string;
+            ink: string;
+            name?: string;
+            notation: string;
+            /** Format: int32 */
+            offset: number;
+            text: string;
+        };
+        FoundCodesResponse: {
+            codes: components["schemas"]["FoundCodeResponse"][];
         };
         GroundResponse: {
             graphics: boolean;
@@ -662,6 +722,8 @@ export interface components {
             shortCode?: string;
         };
         NewOrigin: {
+            /** Format: int32 */
+            area?: number;
             source: string;
             /** Format: int32 */
             x?: number;
@@ -688,6 +750,8 @@ export interface components {
             to?: string;
         };
         OriginResponse: {
+            /** Format: int32 */
+            area?: number;
             source: string;
             /** Format: int32 */
             x?: number;
@@ -708,6 +772,9 @@ export interface components {
             ratio: number;
             text: boolean;
         };
+        PatchResponse: {
+            pixels: string[];
+        };
         PositionRequest: {
             /** Format: int32 */
             position: number;
@@ -724,12 +791,15 @@ export interface components {
             y: number;
         };
         ProposalsResponse: {
+            order: string;
             proposals: components["schemas"]["ProposalResponse"][];
             reading: string;
+            sheet: boolean;
             transparentGround: boolean;
         };
         SampleResponse: {
             hex: string;
+            ink: string;
         };
         ShelfResponse: {
             /** Format: date-time */
@@ -1195,6 +1265,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SourceResponse"];
+                };
+            };
+        };
+    };
+    patch: {
+        parameters: {
+            query: {
+                x: number;
+                y: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PatchResponse"];
                 };
             };
         };
@@ -1753,6 +1849,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    codes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CodesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FoundCodesResponse"];
                 };
             };
         };

@@ -11,6 +11,7 @@ export type Specimen = Schemas['SpecimenResponse'];
 export type Source = Schemas['SourceResponse'];
 export type Proposals = Schemas['ProposalsResponse'];
 export type Proposal = Schemas['ProposalResponse'];
+export type FoundCode = Schemas['FoundCodeResponse'];
 export type NewSwatch = Schemas['NewSwatch'];
 export type SlotRequest = Schemas['SlotRequest'];
 export type Trail = Schemas['TrailResponse'];

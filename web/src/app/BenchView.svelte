@@ -1,5 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import Codes from '../features/gather/Codes.svelte';
   import Gather from '../features/gather/Gather.svelte';
   import HandOver from '../features/handover/HandOver.svelte';
   import Palette from '../features/palette/Palette.svelte';
@@ -37,11 +38,21 @@
     void bench.intake.take([...files]);
   }
 
+  function isTyping(target: EventTarget | null): boolean {
+    return target instanceof HTMLElement && target.matches('input, textarea, select');
+  }
+
   function onpaste(event: ClipboardEvent) {
     const files = [...(event.clipboardData?.files ?? [])];
     if (files.length > 0 && bench.loaded) {
       event.preventDefault();
       take(files);
+      return;
+    }
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (text.trim() && bench.loaded && !isTyping(event.target)) {
+      event.preventDefault();
+      bench.pasted = text;
     }
   }
 
@@ -67,8 +78,7 @@
   }
 
   function onkeydown(event: KeyboardEvent) {
-    const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
-    if (typing || !bench.loaded || document.querySelector('dialog[open]')) {
+    if (isTyping(event.target) || !bench.loaded || document.querySelector('dialog[open]')) {
       return;
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
@@ -125,6 +135,9 @@
   <p class="missing" role="status">Opening the brand…</p>
 {/if}
 
+{#if bench.pasted !== undefined}
+  <Codes text={bench.pasted} onclose={() => (bench.pasted = undefined)} />
+{/if}
 {#if helping}
   <KeyHelp onclose={() => (helping = false)} />
 {/if}

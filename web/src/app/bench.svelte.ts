@@ -30,6 +30,8 @@ export class Bench {
   /** Milliseconds since 1970. */
   #savedAt = $state<number>();
   notice = $state.raw<Notice>();
+  /** Text whose codes are looked at; nothing while nobody does. */
+  pasted = $state<string>();
   /** The picture that Gather shows. */
   sourceId = $state<string>();
 

@@ -5,11 +5,13 @@
 
   interface Props {
     title: string;
+    /** For lists that stand beside something. */
+    wide?: boolean;
     onclose: () => void;
     children: Snippet;
   }
 
-  const { title, onclose, children }: Props = $props();
+  const { title, wide = false, onclose, children }: Props = $props();
 
   const opened: Attachment<HTMLDialogElement> = (dialog) => {
     dialog.showModal();
@@ -17,7 +19,7 @@
   };
 </script>
 
-<dialog aria-label={title} {onclose} {@attach opened}>
+<dialog aria-label={title} class:wide {onclose} {@attach opened}>
   <header>
     <h2>{title}</h2>
     <button type="button" aria-label="Close" onclick={onclose}><X size={20} aria-hidden="true" /></button>
@@ -35,6 +37,10 @@
     background: var(--board);
     color: var(--ink);
     overflow: auto;
+  }
+
+  .wide {
+    width: min(880px, calc(100vw - 32px));
   }
 
   dialog::backdrop {

@@ -1,9 +1,9 @@
 <script lang="ts">
-  import AddSwatch from '../../app/AddSwatch.svelte';
+  import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import ChooseFiles from './ChooseFiles.svelte';
 
-  let adding = $state(false);
+  const bench = useBench();
 </script>
 
 <div class="drop">
@@ -11,13 +11,9 @@
   <p>As PNG, SVG, JPEG, WebP, GIF or BMP. Colours and a theme are drafted from it in one step.</p>
   <ChooseFiles look="main" words="Choose a file" />
   <p>
-    or paste a picture, or <Button look="quiet" onclick={() => (adding = true)}>type a colour code</Button>
+    or paste a picture, or <Button look="quiet" onclick={() => (bench.pasted = '')}>paste codes</Button>
   </p>
 </div>
-
-{#if adding}
-  <AddSwatch onclose={() => (adding = false)} />
-{/if}
 
 <style>
   .drop {

@@ -2,6 +2,7 @@
   import { useBench } from '../../app/bench.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
+  import Button from '../../ui/Button.svelte';
   import ChooseFiles from './ChooseFiles.svelte';
   import FirstDrop from './FirstDrop.svelte';
   import SourceSheet from './SourceSheet.svelte';
@@ -12,7 +13,10 @@
 </script>
 
 <StationTitle name="Gather" hint={bench.sources.length > 0 ? 'Drop pictures anywhere, or paste one' : ''}>
-  {#if bench.sources.length > 0}<ChooseFiles />{/if}
+  {#if bench.sources.length > 0}
+    <Button onclick={() => (bench.pasted = '')}>Paste codes</Button>
+    <ChooseFiles />
+  {/if}
 </StationTitle>
 <Complaint text={bench.intake.problem} />
 <UploadProgress uploads={bench.intake.uploads} />

@@ -20,6 +20,7 @@
 
 <div class="bar">
   <b>{proposals.colors.length} {proposals.colors.length === 1 ? 'proposal' : 'proposals'}</b>
+  {#if proposals.answer?.sheet}<span class="word">from a sheet of chips, as it is read</span>{/if}
   <span class="word">at most</span>
   <span class="stepper" role="group" aria-label="Most to show">
     <button
@@ -34,7 +35,7 @@
     <button
       type="button"
       aria-label="One more"
-      disabled={proposals.most >= 12}
+      disabled={proposals.most >= (proposals.answer?.sheet ? 64 : 12)}
       onclick={() => proposals.most++}
     >
       <Plus size={14} aria-hidden="true" />

@@ -10,7 +10,8 @@ export class ProposalState {
   /** The reading that a person asked for; nothing: the machine decides. */
   #asked = $state<Reading>();
   #most = $state<number>();
-  #order = $state<Order>('coverage');
+  /** The order that a person asked for; nothing: the machine decides. */
+  #order = $state<Order>();
   answer = $state.raw<Proposals>();
   problem = $state<string>();
   focused = $state.raw<Proposal>();
@@ -32,7 +33,7 @@ export class ProposalState {
   }
 
   get order(): Order {
-    return this.#order;
+    return this.#order ?? (this.answer?.order as Order | undefined) ?? 'coverage';
   }
 
   set order(order: Order) {
@@ -46,7 +47,7 @@ export class ProposalState {
   }
 
   set most(most: number) {
-    this.#most = Math.max(1, Math.min(12, most));
+    this.#most = Math.max(1, Math.min(64, most));
     void this.#ask();
   }
 
@@ -57,7 +58,7 @@ export class ProposalState {
 
   async #ask(): Promise<void> {
     const query = {
-      order: this.#order.toUpperCase() as Uppercase<Order>,
+      ...(this.#order === undefined ? {} : { order: this.#order.toUpperCase() as Uppercase<Order> }),
       ...(this.#most === undefined ? {} : { count: this.#most }),
       ...(this.#asked === undefined ? {} : { reading: this.#asked.toUpperCase() as Uppercase<Reading> }),
     };

@@ -1,6 +1,7 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.SlotFill;
@@ -73,10 +74,13 @@ public sealed interface Change {
         }
     }
 
-    record RecolorSwatch(SwatchId id, Rgb color) implements Change {
+    /** @param origin where the new colour was taken from; nothing if it was typed, and the swatch's own stays */
+    record RecolorSwatch(SwatchId id, Rgb color, Optional<Origin> origin) implements Change {
         @Override
         public Brand applyTo(Brand brand) {
-            return brand.with(brand.palette().replacing(brand.palette().get(id).withColor(color)));
+            Swatch recolored = brand.palette().get(id).withColor(color);
+            return brand.with(
+                    brand.palette().replacing(origin.map(recolored::from).orElse(recolored)));
         }
 
         @Override

@@ -31,6 +31,20 @@ public record Lab(double l, double a, double b) {
         return ratio > EPSILON ? Math.cbrt(ratio) : (KAPPA * ratio + 16) / 116;
     }
 
+    /** @return in linear light, also beyond what sRGB holds */
+    public LinearRgb toLinear() {
+        double fy = (l + 16) / 116;
+        double fx = fy + a / 500;
+        double fz = fy - b / 200;
+        Xyz xyz = new Xyz(D50.x() * inverse(fx), D50.y() * inverse(fy), D50.z() * inverse(fz));
+        return xyz.adaptedToD65().toLinear();
+    }
+
+    private static double inverse(double f) {
+        double cube = f * f * f;
+        return cube > EPSILON ? cube : (116 * f - 16) / KAPPA;
+    }
+
     /** @return distance from grey, 0 to about 134 for sRGB */
     public double chroma() {
         return Math.hypot(a, b);

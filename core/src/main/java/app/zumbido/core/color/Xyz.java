@@ -41,6 +41,18 @@ record Xyz(double x, double y, double z) {
             0.015055191490298152,
             0.7518742814281371);
 
+    /** Bradford chromatic adaptation from D50 to D65. */
+    private static final Matrix3 D50_TO_D65 = new Matrix3(
+            0.955473421488075,
+            -0.02309845494876471,
+            0.06325924320057072,
+            -0.0283697093338637,
+            1.0099953980813041,
+            0.021041441191917323,
+            0.012314014864481998,
+            -0.020507649298898964,
+            1.330365926242124);
+
     static Xyz d65(LinearRgb linear) {
         return of(FROM_LINEAR.times(linear.red(), linear.green(), linear.blue()));
     }
@@ -52,6 +64,10 @@ record Xyz(double x, double y, double z) {
 
     Xyz adaptedToD50() {
         return of(D65_TO_D50.times(x, y, z));
+    }
+
+    Xyz adaptedToD65() {
+        return of(D50_TO_D65.times(x, y, z));
     }
 
     private static Xyz of(double[] xyz) {

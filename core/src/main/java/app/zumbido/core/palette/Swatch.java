@@ -24,4 +24,8 @@ public record Swatch(SwatchId id, String name, Rgb color, Optional<Origin> origi
     public Swatch withColor(Rgb newColor) {
         return new Swatch(id, name, newColor, origin);
     }
+
+    public Swatch from(Origin newOrigin) {
+        return new Swatch(id, name, color, Optional.of(newOrigin));
+    }
 }

@@ -47,7 +47,7 @@ class ChangeTest {
     void movesRenamesAndRecolors() {
         Brand brand = BRAND.apply(new Change.MoveSwatch(TEAL.id(), 0))
                 .apply(new Change.RenameSwatch(TEAL.id(), "Sea green"))
-                .apply(new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C")));
+                .apply(new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()));
         assertThat(names(brand)).containsExactly("Sea green", "Night channel");
         assertThat(brand.palette().get(TEAL.id()).color().hex()).isEqualTo("#138F8C");
     }
@@ -55,7 +55,7 @@ class ChangeTest {
     @Test
     void aSlotFollowsItsSwatch() {
         Brand brand = BRAND.apply(new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(TEAL.id())))
-                .apply(new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C")));
+                .apply(new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()));
         assertThat(brand.theme()
                         .resolve(brand.palette())
                         .get(ThemeSlot.ACCENT_1)
@@ -103,7 +103,7 @@ class ChangeTest {
 
     @Test
     void notesWhatWasBeforeAndAfter() {
-        TrailNote note = new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C")).note(BRAND);
+        TrailNote note = new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()).note(BRAND);
         assertThat(note.kind()).isEqualTo(ChangeKind.SWATCH_RECOLORED);
         assertThat(note.subject()).contains("Harbour teal");
         assertThat(note.from()).contains("0F7C7A");

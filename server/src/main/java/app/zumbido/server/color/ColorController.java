@@ -1,16 +1,22 @@
 package app.zumbido.server.color;
 
+import app.zumbido.core.color.CodeScanner;
 import app.zumbido.core.color.Compositing;
+import app.zumbido.core.color.FoundCode;
 import app.zumbido.core.color.Fraction;
+import app.zumbido.core.color.PressProfile;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.contrast.Pair;
+import app.zumbido.formats.press.CoatedPress;
 import app.zumbido.server.problem.Given;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,16 +28,58 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ColorController {
+    private final PressProfile press = CoatedPress.instance();
+
     /** @param code hex digits, as a path cannot carry {@code #}; {@code rgb()} is taken too */
     @GetMapping("/color/{code}")
     ColorResponse color(@PathVariable String code) {
-        return ColorResponse.of(Given.color(code));
+        return ColorResponse.of(Given.color(code), press);
+    }
+
+    /** Every code in a text, in the order of the text. */
+    @PostMapping("/codes")
+    FoundCodesResponse codes(@Valid @RequestBody CodesRequest request) {
+        return new FoundCodesResponse(CodeScanner.scan(request.text(), press).stream()
+                .map(FoundCodeResponse::of)
+                .toList());
     }
 
     @PostMapping("/contrast")
     ContrastResponse contrast(@Valid @RequestBody ContrastRequest request) {
         Pair pair = Pair.of(Given.color(request.foreground()), request.ground(), WcagLevel.AA);
         return new ContrastResponse(pair.ratio().value(), pair.text(), pair.largeText(), pair.graphics());
+    }
+
+    /** @param text at most 200,000 characters */
+    record CodesRequest(@NotNull @Size(max = 200_000) String text) {}
+
+    record FoundCodesResponse(List<FoundCodeResponse> codes) {}
+
+    /**
+     * @param notation hex, rgb, hsl, lab, lch, oklab, oklch, cmyk or name
+     * @param text the code as it stands there
+     * @param offset of its first character, 0 first; UTF-16 units
+     * @param name what stands beside it
+     * @param ambiguous whether it may be no colour at all
+     */
+    record FoundCodeResponse(
+            String hex,
+            String ink,
+            String notation,
+            String text,
+            int offset,
+            @Nullable String name,
+            boolean ambiguous) {
+        static FoundCodeResponse of(FoundCode code) {
+            return new FoundCodeResponse(
+                    code.color().hex(),
+                    code.color().ink().hex(),
+                    code.notation().name().toLowerCase(Locale.ROOT),
+                    code.text(),
+                    code.offset(),
+                    code.name().orElse(null),
+                    code.ambiguous());
+        }
     }
 
     /** @param overlay laid over the background before the foreground is judged on it */

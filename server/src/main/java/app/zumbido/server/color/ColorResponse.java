@@ -1,9 +1,11 @@
 package app.zumbido.server.color;
 
+import app.zumbido.core.color.Cmyk;
 import app.zumbido.core.color.Degrees;
 import app.zumbido.core.color.Hsl;
 import app.zumbido.core.color.Lab;
 import app.zumbido.core.color.Oklch;
+import app.zumbido.core.color.PressProfile;
 import app.zumbido.core.color.Rgb;
 import java.util.List;
 import java.util.Optional;
@@ -22,8 +24,9 @@ record ColorResponse(
         HslResponse hsl,
         LabResponse lab,
         LchResponse lch,
-        LchResponse oklch) {
-    static ColorResponse of(Rgb rgb) {
+        LchResponse oklch,
+        CmykResponse cmyk) {
+    static ColorResponse of(Rgb rgb, PressProfile press) {
         Hsl hsl = Hsl.of(rgb);
         Lab lab = Lab.of(rgb);
         Oklch oklch = Oklch.of(rgb);
@@ -34,7 +37,8 @@ record ColorResponse(
                 new HslResponse(degrees(hsl.hue()), hsl.saturation() * 100, hsl.lightness() * 100),
                 new LabResponse(lab.l(), lab.a(), lab.b()),
                 new LchResponse(lab.l(), lab.chroma(), degrees(lab.hue())),
-                new LchResponse(oklch.l(), oklch.c(), degrees(oklch.hue())));
+                new LchResponse(oklch.l(), oklch.c(), degrees(oklch.hue())),
+                CmykResponse.of(press.toCmyk(rgb)));
     }
 
     private static double degrees(Optional<Degrees> hue) {
@@ -47,6 +51,13 @@ record ColorResponse(
      * @param l percent
      */
     record HslResponse(double h, double s, double l) {}
+
+    /** Process inks on coated paper, each in percent. */
+    record CmykResponse(double c, double m, double y, double k) {
+        static CmykResponse of(Cmyk inks) {
+            return new CmykResponse(inks.cyan() * 100, inks.magenta() * 100, inks.yellow() * 100, inks.black() * 100);
+        }
+    }
 
     /** @param l 0 to 100 */
     record LabResponse(double l, double a, double b) {}

@@ -18,6 +18,7 @@ import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -105,7 +106,10 @@ class SwatchController {
             @PathVariable UUID swatch,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody ColorRequest request) {
-        Change change = new Change.RecolorSwatch(new SwatchId(swatch), Given.color(request.code()));
+        Change change = new Change.RecolorSwatch(
+                new SwatchId(swatch),
+                Given.color(request.code()),
+                Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin));
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
@@ -166,24 +170,32 @@ class SwatchController {
      * @param source name of the picture
      * @param x pixels from the left
      * @param y pixels from the top
+     * @param area side of the square that was averaged, in pixels
      */
     record NewOrigin(
             @NotNull @PlainName(max = 255) String source,
             @Nullable @Min(0) Integer x,
-            @Nullable @Min(0) Integer y) {
+            @Nullable @Min(0) Integer y,
+            @Nullable @Min(1) @Max(31) Integer area) {
         Origin toOrigin() {
             return new Origin(
                     source,
                     x == null ? OptionalInt.empty() : OptionalInt.of(x),
-                    y == null ? OptionalInt.empty() : OptionalInt.of(y));
+                    y == null ? OptionalInt.empty() : OptionalInt.of(y),
+                    area == null ? OptionalInt.empty() : OptionalInt.of(area));
         }
     }
 
     record NameRequest(
             @NotNull @PlainName(max = Swatch.LONGEST_NAME) String name) {}
 
-    /** @param code six or three digits with or without {@code #}, or {@code rgb()} */
-    record ColorRequest(@NotNull @Size(max = 60) String code) {}
+    /**
+     * @param code six or three digits with or without {@code #}, or {@code rgb()}
+     * @param origin where it was taken from; absent if it was typed
+     */
+    record ColorRequest(
+            @NotNull @Size(max = 60) String code,
+            @Nullable @Valid NewOrigin origin) {}
 
     /** @param lightness what is added to the OKLCH lightness, -1 to 1 */
     record ShiftRequest(

@@ -38,11 +38,16 @@ public record SwatchResponse(
      * @param source name of the picture
      * @param x pixels from the left
      * @param y pixels from the top
+     * @param area side of the square that was averaged, in pixels
      */
     public record OriginResponse(
-            String source, @Nullable Integer x, @Nullable Integer y) {
+            String source,
+            @Nullable Integer x,
+            @Nullable Integer y,
+            @Nullable Integer area) {
         static OriginResponse of(Origin origin) {
-            return new OriginResponse(origin.source(), nullable(origin.x()), nullable(origin.y()));
+            return new OriginResponse(
+                    origin.source(), nullable(origin.x()), nullable(origin.y()), nullable(origin.area()));
         }
 
         private static @Nullable Integer nullable(OptionalInt value) {

@@ -12,4 +12,5 @@ public record SwatchRow(
         String hex,
         @Nullable String originSource,
         @Nullable Integer originX,
-        @Nullable Integer originY) {}
+        @Nullable Integer originY,
+        @Nullable Integer originArea) {}

@@ -1,5 +1,6 @@
 package app.zumbido.server.source;
 
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Order;
 import app.zumbido.core.extraction.Place;
@@ -59,16 +60,20 @@ class SourceController {
                 .body(SourceResponse.of(row));
     }
 
-    /** @param count the most to show, the ground not counted; absent: the machine decides */
+    /**
+     * @param count the most to show, the ground not counted; absent: the machine decides
+     * @param order absent: a sheet of chips in reading order, anything else by coverage
+     */
     @GetMapping("/sources/{sid}/proposals")
     ProposalsResponse proposals(
             @PathVariable UUID id,
             @PathVariable UUID sid,
             @RequestParam(required = false) @Min(1) @Max(64) @Nullable Integer count,
-            @RequestParam(defaultValue = "coverage") Order order,
+            @RequestParam(required = false) @Nullable Order order,
             @RequestParam(required = false) @Nullable Reading reading) {
         Extraction extraction = service.extraction(id, sid, Optional.ofNullable(reading));
-        return ProposalsResponse.of(extraction, extraction.shown(Optional.ofNullable(count), order));
+        Order asked = order == null ? extraction.usualOrder() : order;
+        return ProposalsResponse.of(extraction, asked, extraction.shown(Optional.ofNullable(count), asked));
     }
 
     @GetMapping("/sources/{sid}/sample")
@@ -80,8 +85,15 @@ class SourceController {
             @RequestParam(defaultValue = "1") int area) {
         SampleArea square = SampleArea.of(area)
                 .orElseThrow(() -> new OutsidePictureException("An area is 1, 3, 7, 15 or 31 pixels across"));
-        return new SampleResponse(
-                service.sample(id, sid, new Place(x, y), square).hex());
+        return SampleResponse.of(service.sample(id, sid, new Place(x, y), square));
+    }
+
+    /** The 13 x 13 pixels around a place, as the magnifier shows them. */
+    @GetMapping("/sources/{sid}/patch")
+    PatchResponse patch(@PathVariable UUID id, @PathVariable UUID sid, @RequestParam int x, @RequestParam int y) {
+        return new PatchResponse(service.patch(id, sid, new Place(x, y)).stream()
+                .map(rgb -> rgb.map(Rgb::hex).orElse(""))
+                .toList());
     }
 
     @GetMapping(path = "/sources/{sid}/picture", produces = MediaType.IMAGE_PNG_VALUE)
@@ -128,12 +140,17 @@ class SourceController {
 
     /**
      * @param reading artwork or photograph
+     * @param order coverage, place, lightness or hue
+     * @param sheet whether it is a sheet of chips
      * @param transparentGround whether the picture stands on nothing
      */
-    record ProposalsResponse(String reading, boolean transparentGround, List<ProposalResponse> proposals) {
-        static ProposalsResponse of(Extraction extraction, List<Proposal> shown) {
+    record ProposalsResponse(
+            String reading, String order, boolean sheet, boolean transparentGround, List<ProposalResponse> proposals) {
+        static ProposalsResponse of(Extraction extraction, Order order, List<Proposal> shown) {
             return new ProposalsResponse(
                     extraction.reading().name().toLowerCase(Locale.ROOT),
+                    order.name().toLowerCase(Locale.ROOT),
+                    extraction.sheet(),
                     extraction.transparentGround(),
                     shown.stream().map(ProposalResponse::of).toList());
         }
@@ -156,7 +173,15 @@ class SourceController {
         }
     }
 
-    record SampleResponse(String hex) {}
+    /** @param ink hex of what is written on it */
+    record SampleResponse(String hex, String ink) {
+        static SampleResponse of(Rgb rgb) {
+            return new SampleResponse(rgb.hex(), rgb.ink().hex());
+        }
+    }
+
+    /** @param pixels row by row; empty where the picture ends or is transparent */
+    record PatchResponse(List<String> pixels) {}
 
     record DraftRequest(@NotNull UUID sourceId) {}
 }

@@ -17,6 +17,7 @@ import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +31,8 @@ class SourceService implements SourceIntake {
     private static final int SHOWN_SIDE = 1600;
     /** Long side of the mask of a region; pixels. */
     private static final int MASK_SIDE = 480;
+    /** Side of what the magnifier shows; pixels. */
+    private static final int PATCH = 13;
 
     private final SourceMapper sources;
     private final BrandKeeper keeper;
@@ -92,6 +95,21 @@ class SourceService implements SourceIntake {
         }
         return Sample.take(pixels, place, area)
                 .orElseThrow(() -> new OutsidePictureException("The picture is transparent there"));
+    }
+
+    /** @return the pixels around a place, row by row; nothing where the picture ends or is transparent */
+    List<Optional<Rgb>> patch(UUID brandId, UUID id, Place place) {
+        Pixels pixels = pictures.pixels(find(brandId, id).blob());
+        List<Optional<Rgb>> patch = new ArrayList<>();
+        for (int y = place.y() - PATCH / 2; y <= place.y() + PATCH / 2; y++) {
+            for (int x = place.x() - PATCH / 2; x <= place.x() + PATCH / 2; x++) {
+                patch.add(
+                        pixels.contains(x, y) && pixels.at(x, y) >>> 24 != 0
+                                ? Optional.of(Rgb.ofPacked(pixels.at(x, y)))
+                                : Optional.empty());
+            }
+        }
+        return patch;
     }
 
     /** @return our PNG of the picture, made small enough to be shown */

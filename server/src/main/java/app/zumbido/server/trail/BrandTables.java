@@ -101,7 +101,8 @@ class BrandTables {
 
     private static Swatch swatch(SwatchRow row) {
         Optional<Origin> origin = Optional.ofNullable(row.originSource())
-                .map(source -> new Origin(source, optional(row.originX()), optional(row.originY())));
+                .map(source -> new Origin(
+                        source, optional(row.originX()), optional(row.originY()), optional(row.originArea())));
         return new Swatch(new SwatchId(row.id()), row.name(), Rgb.ofHex(row.hex()), origin);
     }
 
@@ -115,7 +116,8 @@ class BrandTables {
                 swatch.color().hex(),
                 origin == null ? null : origin.source(),
                 origin == null ? null : nullable(origin.x()),
-                origin == null ? null : nullable(origin.y()));
+                origin == null ? null : nullable(origin.y()),
+                origin == null ? null : nullable(origin.area()));
     }
 
     private static OptionalInt optional(@Nullable Integer value) {

@@ -32,7 +32,8 @@ final class EveryChange {
                 brand -> new Change.DraftBrand("logo.png", drafted, Suggestion.from(new Palette(drafted))),
                 brand -> new Change.AddSwatches(List.of(navy, teal)),
                 brand -> new Change.RenameSwatch(navy.id(), "Deep channel"),
-                brand -> new Change.RecolorSwatch(teal.id(), Rgb.ofHex("138F8C")),
+                brand -> new Change.RecolorSwatch(
+                        teal.id(), Rgb.ofHex("138F8C"), Optional.of(Origin.at("harbour.jpg", 412, 96))),
                 brand -> new Change.ShiftSwatch(teal.id(), -0.06),
                 brand -> new Change.MoveSwatch(teal.id(), 0),
                 brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())),

@@ -43,6 +43,7 @@ class TrailJsonTest {
         Swatch teal = brand.palette().swatches().get(0);
         assertThat(teal.color()).isEqualTo(Rgb.ofHex("0F7C7A"));
         assertThat(teal.origin().orElseThrow().x()).hasValue(81);
+        assertThat(teal.origin().orElseThrow().area()).isEmpty();
         assertThat(brand.theme().get(ThemeSlot.HYPERLINK).fill()).isEqualTo(new SlotFill.Derived(teal.id(), -0.01));
         assertThat(brand.theme().get(ThemeSlot.HYPERLINK).reason()).contains(SlotReason.LINK_DEEPENED);
         assertThat(brand.theme().get(ThemeSlot.LIGHT_1).fill()).isEqualTo(new SlotFill.Fixed(Rgb.WHITE));
@@ -55,6 +56,9 @@ class TrailJsonTest {
         Change change = new Change.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Derived(swatch, 0.2));
         assertThat(json.change(change)).contains("\"type\":\"fill-slot\"", "\"slot\":\"accent3\"");
         assertThat(json.change(json.change(change))).isEqualTo(change);
+        Change old =
+                json.change("{\"type\":\"recolor-swatch\",\"id\":\"" + swatch.value() + "\",\"color\":\"#138F8C\"}");
+        assertThat(old).isEqualTo(new Change.RecolorSwatch(swatch, Rgb.ofHex("138F8C"), Optional.empty()));
         Change cleared = new Change.SetShortCode(Optional.empty());
         assertThat(json.change(json.change(cleared))).isEqualTo(cleared);
     }

@@ -1,0 +1,22 @@
+package app.zumbido.core.color;
+
+import java.util.Optional;
+
+/**
+ * A code that stands in a text.
+ *
+ * @param text the code as it is written there
+ * @param offset of its first character, 0 first
+ * @param name what stands beside it, if that seems to be its name
+ * @param ambiguous whether it may mean something else: six digits that may be a number, a word that may be only a word
+ */
+public record FoundCode(
+        Rgb color, CodeNotation notation, String text, int offset, Optional<String> name, boolean ambiguous) {
+    FoundCode withName(Optional<String> beside) {
+        return new FoundCode(color, notation, text, offset, beside, ambiguous);
+    }
+
+    int end() {
+        return offset + text.length();
+    }
+}

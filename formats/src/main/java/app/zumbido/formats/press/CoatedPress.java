@@ -1,0 +1,66 @@
+package app.zumbido.formats.press;
+
+import app.zumbido.core.color.Cmyk;
+import app.zumbido.core.color.PressProfile;
+import app.zumbido.core.color.Rgb;
+import java.awt.color.ICC_ColorSpace;
+import java.awt.color.ICC_Profile;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Objects;
+
+/**
+ * Offset printing on coated paper: FOGRA39, ISO 12647-2:2004/Amd 1, relative colorimetric. How the profile was made stands
+ * in the README beside it.
+ */
+public final class CoatedPress implements PressProfile {
+    private static final CoatedPress INSTANCE = new CoatedPress();
+
+    private final ICC_ColorSpace space;
+
+    private CoatedPress() {
+        ICC_Profile profile = read();
+        // Java asks the perceptual tables whatever the header says, so the colorimetric ones are put in their place.
+        profile.setData(ICC_Profile.icSigBToA0Tag, profile.getData(ICC_Profile.icSigBToA1Tag));
+        profile.setData(ICC_Profile.icSigAToB0Tag, profile.getData(ICC_Profile.icSigAToB1Tag));
+        space = new ICC_ColorSpace(profile);
+    }
+
+    public static CoatedPress instance() {
+        return INSTANCE;
+    }
+
+    private static ICC_Profile read() {
+        try (InputStream in = Objects.requireNonNull(CoatedPress.class.getResourceAsStream("FOGRA39L_coated.icc"))) {
+            return ICC_Profile.getInstance(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Black text is black ink alone; every other colour is what the profile says. */
+    @Override
+    public Cmyk toCmyk(Rgb rgb) {
+        if (rgb.equals(Rgb.BLACK)) {
+            return new Cmyk(0, 0, 0, 1);
+        }
+        float[] inks = space.fromRGB(new float[] {rgb.red() / 255f, rgb.green() / 255f, rgb.blue() / 255f});
+        return new Cmyk(share(inks[0]), share(inks[1]), share(inks[2]), share(inks[3]));
+    }
+
+    private static double share(float ink) {
+        return Math.max(0, Math.min(1, ink));
+    }
+
+    @Override
+    public Rgb toRgb(Cmyk inks) {
+        float[] rgb = space.toRGB(
+                new float[] {(float) inks.cyan(), (float) inks.magenta(), (float) inks.yellow(), (float) inks.black()});
+        return new Rgb(channel(rgb[0]), channel(rgb[1]), channel(rgb[2]));
+    }
+
+    private static int channel(float value) {
+        return (int) Math.floor(Math.max(0, Math.min(1, value)) * 255 + 0.5);
+    }
+}

@@ -1,0 +1,48 @@
+package app.zumbido.formats.press;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.zumbido.core.color.Cmyk;
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Lab;
+import app.zumbido.core.color.Rgb;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CoatedPressTest {
+    private final CoatedPress press = CoatedPress.instance();
+
+    /** ΔE00 of a colour and of its way through the profile and back, from memory; our way back is rounded to 8 bits. */
+    @ParameterizedTest
+    @CsvSource({"00FF00, 18.1", "FF00B0, 7.9", "2F5D8A, 0.5"})
+    void losesWhatThePressCannotReach(String hex, double difference) {
+        Rgb rgb = Rgb.ofHex(hex);
+        assertThat(Difference.between(rgb, press.toRgb(press.toCmyk(rgb)))).isCloseTo(difference, within(0.3));
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "inks.csv", numLinesToSkip = 5)
+    void agreesWithAnIndependentEngine(double c, double m, double y, double k, double l, double a, double b) {
+        Rgb rgb = press.toRgb(new Cmyk(c / 100, m / 100, y / 100, k / 100));
+        Lab lab = Lab.of(rgb);
+        assertThat(lab.l()).isCloseTo(l, within(1.0));
+        assertThat(lab.a()).isCloseTo(a, within(1.5));
+        assertThat(lab.b()).isCloseTo(b, within(1.5));
+    }
+
+    @Test
+    void printsBlackTextInBlackInkAlone() {
+        assertThat(press.toCmyk(Rgb.BLACK)).isEqualTo(new Cmyk(0, 0, 0, 1));
+    }
+
+    @Test
+    void leavesThePaperWhite() {
+        assertThat(press.toRgb(new Cmyk(0, 0, 0, 0))).isEqualTo(Rgb.WHITE);
+        Cmyk white = press.toCmyk(Rgb.WHITE);
+        assertThat(white.cyan() + white.magenta() + white.yellow() + white.black())
+                .isCloseTo(0, within(0.02));
+    }
+}

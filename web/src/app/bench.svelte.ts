@@ -217,11 +217,12 @@ export class Bench {
     );
   }
 
-  recolorSwatch(swatch: string, code: string): Promise<void> {
+  /** @param origin where the colour was taken from; nothing if it was typed */
+  recolorSwatch(swatch: string, code: string, origin?: NewSwatch['origin']): Promise<void> {
     return this.#change((header) =>
       api.PUT('/api/brands/{id}/swatches/{swatch}/color', {
         params: { path: { id: this.id, swatch }, header },
-        body: { code },
+        body: { code, ...(origin ? { origin } : {}) },
       }),
     );
   }

@@ -2,34 +2,110 @@
   import { pictureOf, regionOf } from '../../api/addresses';
   import type { Proposal, Reading, Source } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
+  import type { Picker } from './picker.svelte';
 
   interface Props {
     source: Source;
     focused: Proposal | undefined;
     reading: Reading;
+    picker: Picker;
+    /** How many times larger than it fits. */
+    zoom: number;
   }
 
-  const { source, focused, reading }: Props = $props();
+  const { source, focused, reading, picker, zoom }: Props = $props();
   const bench = useBench();
 
+  /** Pixels that an arrow key moves with Shift held. */
+  const LEAP = 10;
+
   const mask = $derived(focused && `url("${regionOf(bench.id, source.id, focused.hex, reading)}")`);
+
+  let dragging = false;
 
   /** In the middle of the pixel, as a share of the picture. */
   function percent(pixel: number, pixels: number): string {
     return `${((pixel + 0.5) / pixels) * 100}%`;
   }
+
+  function pick(event: PointerEvent & { currentTarget: HTMLElement }) {
+    const box = event.currentTarget.getBoundingClientRect();
+    picker.put(
+      ((event.clientX - box.left) / box.width) * source.width,
+      ((event.clientY - box.top) / box.height) * source.height,
+    );
+  }
+
+  function onpointerdown(event: PointerEvent & { currentTarget: HTMLElement }) {
+    dragging = true;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    pick(event);
+  }
+
+  function onpointermove(event: PointerEvent & { currentTarget: HTMLElement }) {
+    if (dragging) {
+      pick(event);
+    }
+  }
+
+  function onkeydown(event: KeyboardEvent) {
+    const step = event.shiftKey ? LEAP : 1;
+    const moves: Record<string, [number, number]> = {
+      ArrowLeft: [-step, 0],
+      ArrowRight: [step, 0],
+      ArrowUp: [0, -step],
+      ArrowDown: [0, step],
+    };
+    const move = moves[event.key];
+    if (move) {
+      event.preventDefault();
+      picker.move(...move);
+    } else if (event.key === 'Escape') {
+      event.stopPropagation();
+      picker.end();
+    }
+  }
+
+  function focusOnce(ring: HTMLElement) {
+    ring.focus({ preventScroll: true });
+  }
 </script>
 
-<figure>
-  <div class="sheet" style:--ratio={source.width / source.height}>
-    <img src={pictureOf(bench.id, source.id)} alt="{source.name}, {source.width} x {source.height} pixels" />
-    {#if focused}
+<figure class:zoomed={zoom > 1}>
+  <!-- The ring inside can be moved by keys; the pointer may take any place at once. -->
+  <!-- svelte-ignore a11y_no_static_element_interactions -->
+  <div
+    class="sheet"
+    style:--ratio={source.width / source.height}
+    style:--zoom={zoom}
+    {onpointerdown}
+    {onpointermove}
+    onpointerup={() => (dragging = false)}
+    onpointercancel={() => (dragging = false)}
+  >
+    <img
+      src={pictureOf(bench.id, source.id)}
+      alt="{source.name}, {source.width} x {source.height} pixels"
+      draggable="false"
+    />
+    {#if focused && !picker.place}
       <div class="hatch" data-region={focused.hex} style:mask-image={mask}></div>
       <div
         class="ring"
         style:left={percent(focused.x, source.width)}
         style:top={percent(focused.y, source.height)}
       ></div>
+    {/if}
+    {#if picker.place}
+      <button
+        type="button"
+        class="ring held"
+        aria-label="Place {picker.place.x}, {picker.place.y}; arrow keys move it, with Shift by ten pixels"
+        style:left={percent(picker.place.x, source.width)}
+        style:top={percent(picker.place.y, source.height)}
+        {onkeydown}
+        {@attach focusOnce}
+      ></button>
     {/if}
   </div>
 </figure>
@@ -39,6 +115,7 @@
     --figure: clamp(220px, calc(100vh - 468px), 560px);
     display: grid;
     place-items: center;
+    min-width: 0;
     /* What is chosen and the button that takes it stay in sight beneath. */
     height: var(--figure);
     padding: 8px;
@@ -47,15 +124,27 @@
     border: var(--hairline);
   }
 
+  .zoomed {
+    place-items: start;
+    overflow: auto;
+  }
+
   .sheet {
     position: relative;
-    width: min(100%, calc((var(--figure) - 18px) * var(--ratio)));
+    width: calc(min(100%, calc((var(--figure) - 18px) * var(--ratio))) * var(--zoom));
     aspect-ratio: var(--ratio);
+    cursor: crosshair;
+    touch-action: none;
   }
 
   img {
     width: 100%;
     height: 100%;
+    user-select: none;
+  }
+
+  .zoomed img {
+    image-rendering: pixelated;
   }
 
   .hatch {
@@ -75,5 +164,14 @@
     border-radius: 50%;
     outline: 1.5px solid #000;
     pointer-events: none;
+  }
+
+  .held {
+    background: transparent;
+  }
+
+  .held:focus-visible {
+    box-shadow: 0 0 0 5px #fff;
+    outline: 3px solid #000;
   }
 </style>

@@ -5,6 +5,9 @@
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
+  import Segments from '../../ui/Segments.svelte';
+  import Magnifier from './Magnifier.svelte';
+  import { Picker } from './picker.svelte';
   import Picture from './Picture.svelte';
   import ProposalBar from './ProposalBar.svelte';
   import ProposalTicket from './ProposalTicket.svelte';
@@ -22,6 +25,16 @@
   // The view is made anew for every picture.
   const proposals = untrack(() => new ProposalState(bench.id, source, taken));
 
+  const picker = untrack(() => new Picker(bench.id, source));
+
+  const zooms = [
+    { value: '1', name: 'fit' },
+    { value: '2', name: '2 x' },
+    { value: '4', name: '4 x' },
+    { value: '8', name: '8 x' },
+  ] as const;
+
+  let zoom = $state<(typeof zooms)[number]['value']>('1');
   let problem = $state<string>();
 
   const chosen = $derived(
@@ -39,6 +52,12 @@
     }
   }
 
+  /** Starts where a proposal is best seen, so that it can be corrected. */
+  function pickByHand() {
+    const { x, y } = proposals.focused ?? { x: source.width / 2, y: source.height / 2 };
+    picker.put(x, y);
+  }
+
   function take() {
     void attempt(async () => {
       const swatches = chosen.map(({ hex, x, y }) => ({ hex, origin: { source: source.name, x, y } }));
@@ -50,7 +69,20 @@
 </script>
 
 <div class="view">
-  <Picture {source} focused={proposals.focused} reading={proposals.reading} />
+  <div class="look">
+    <Picture {source} focused={proposals.focused} reading={proposals.reading} {picker} zoom={Number(zoom)} />
+    {#if picker.place}<Magnifier {picker} />{/if}
+  </div>
+  <div class="tools">
+    <Segments label="Size of the picture" options={zooms} value={zoom} onchange={(value) => (zoom = value)} />
+    {#if picker.place}
+      <Button onclick={() => picker.end()}>Close the magnifier</Button>
+      <span>arrow keys move the ring by a pixel, with Shift by ten</span>
+    {:else}
+      <Button onclick={pickByHand}>Pick by hand</Button>
+      <span>or click in the picture</span>
+    {/if}
+  </div>
   <Complaint text={proposals.problem} />
   {#if proposals.answer}
     <ProposalBar {proposals} />
@@ -95,6 +127,24 @@
     gap: 10px;
     align-content: start;
     min-width: 0;
+  }
+
+  .look {
+    display: flex;
+    gap: 12px;
+  }
+
+  .look > :global(figure) {
+    flex: 1;
+  }
+
+  .tools {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    align-items: center;
+    color: var(--ink-2);
+    font-size: var(--size-small);
   }
 
   ul {

@@ -32,7 +32,8 @@
     if (!from) {
       return 'entered by its code';
     }
-    return from.x === undefined ? `from ${from.source}` : `from ${from.source} at ${from.x}, ${from.y}`;
+    const place = from.x === undefined ? '' : ` at ${from.x}, ${from.y}`;
+    return `from ${from.source}${place}${from.area === undefined ? '' : `, area ${from.area}`}`;
   });
 
   async function attempt(action: () => Promise<void>, said?: string) {

@@ -95,7 +95,7 @@ final class CodeNames {
         }
         FoundCode last = named.get(named.size() - 1);
         String between = text.substring(last.end(), code.offset());
-        boolean otherNotation = last.notation() != code.notation();
+        boolean otherNotation = last.notation() != code.notation() && !last.ambiguous();
         return otherNotation && !between.contains("\n\n") ? last.name() : Optional.empty();
     }
 

@@ -1,0 +1,159 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import { useBench } from '../../app/bench.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import Ticket from '../../ui/Ticket.svelte';
+  import { AREAS, PATCH, type Picker } from './picker.svelte';
+
+  interface Props {
+    picker: Picker;
+  }
+
+  const { picker }: Props = $props();
+  const bench = useBench();
+
+  let problem = $state<string>();
+
+  const across = $derived(Math.min(picker.area, PATCH));
+  const start = $derived((PATCH - across) / 2);
+  const origin = $derived({
+    source: picker.source.name,
+    x: picker.place?.x ?? 0,
+    y: picker.place?.y ?? 0,
+    area: picker.area,
+  });
+  const inPalette = $derived(bench.brand.swatches.find((swatch) => swatch.hex === picker.look?.hex));
+
+  async function attempt(action: (hex: string) => Promise<void>, said: string) {
+    const hex = picker.look?.hex;
+    problem = undefined;
+    try {
+      if (hex) {
+        await action(hex);
+        bench.say(said, true);
+      }
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  function take() {
+    void attempt(
+      (hex) => bench.addSwatches([{ hex, origin }]),
+      `1 colour taken from ${origin.source} at ${origin.x}, ${origin.y}, area ${origin.area}.`,
+    );
+  }
+
+  function replace(event: Event & { currentTarget: HTMLSelectElement }) {
+    const swatch = bench.brand.swatches.find(({ id }) => id === event.currentTarget.value);
+    event.currentTarget.value = '';
+    if (swatch) {
+      void attempt(
+        (hex) => bench.recolorSwatch(swatch.id, hex, origin),
+        `${swatch.name} is now the colour at ${origin.x}, ${origin.y}; everything that uses it follows.`,
+      );
+    }
+  }
+</script>
+
+<section aria-label="Magnifier">
+  {#if picker.look}
+    <svg viewBox="0 0 {PATCH} {PATCH}" role="img" aria-label="13 x 13 pixels around {origin.x}, {origin.y}">
+      {#each picker.look.pixels as pixel, index (index)}
+        {#if pixel}
+          <rect x={index % PATCH} y={Math.floor(index / PATCH)} width="1.02" height="1.02" fill={pixel} />
+        {/if}
+      {/each}
+      <rect class="outer" x={start} y={start} width={across} height={across} />
+      <rect class="inner" x={start} y={start} width={across} height={across} />
+    </svg>
+    <Ticket hex={picker.look.hex} ink={picker.look.ink} small />
+  {/if}
+  <p>at {origin.x}, {origin.y}; area {picker.area} px</p>
+  <div class="areas" role="group" aria-label="Area, pixels across">
+    {#each AREAS as area (area)}
+      <button type="button" aria-pressed={picker.area === area} onclick={() => (picker.area = area)}>
+        {area}
+      </button>
+    {/each}
+  </div>
+  <Complaint text={picker.problem ?? problem} />
+  <Button look="main" disabled={!picker.look || inPalette !== undefined} onclick={take}>
+    {inPalette ? `Is ${inPalette.name}` : 'Take this colour'}
+  </Button>
+  {#if bench.brand.swatches.length > 0}
+    <select aria-label="Let it replace a colour" disabled={!picker.look} onchange={replace}>
+      <option value="">or let it replace…</option>
+      {#each bench.brand.swatches as swatch (swatch.id)}
+        <option value={swatch.id}>{swatch.name}, {swatch.codes.hex}</option>
+      {/each}
+    </select>
+  {/if}
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 6px;
+    align-content: start;
+    width: 152px;
+  }
+
+  svg {
+    width: 100%;
+    shape-rendering: crispedges;
+    border: var(--rule);
+    background: repeating-conic-gradient(var(--paper) 0 25%, var(--board) 0 50%) 0 0 / 16px 16px;
+  }
+
+  .outer,
+  .inner {
+    fill: none;
+    stroke: #000;
+    stroke-width: 0.34;
+  }
+
+  .inner {
+    stroke: #fff;
+    stroke-width: 0.14;
+  }
+
+  p {
+    color: var(--ink-2);
+    font-size: var(--size-small);
+    line-height: 16px;
+  }
+
+  .areas {
+    display: flex;
+    border: var(--rule);
+  }
+
+  .areas button {
+    flex: 1;
+    min-height: 28px;
+    font-weight: 600;
+    text-align: center;
+  }
+
+  .areas button + button {
+    border-left: var(--rule);
+  }
+
+  .areas button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--paper);
+  }
+
+  select {
+    min-height: 31px;
+    width: 100%;
+    padding: 3px 6px;
+    border: var(--rule);
+    border-radius: 0;
+    background: var(--board);
+    color: var(--ink);
+    font-size: var(--size-text);
+  }
+</style>

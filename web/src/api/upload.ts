@@ -4,12 +4,14 @@ import type { Source } from './types';
 /**
  * Sends a picture; fetch tells no progress, so this is the one place with XMLHttpRequest.
  * @param onProgress share that has been sent, 0 to 1
+ * @param signal stops it; nothing is taken in then
  * @throws Problem if the server refused it, or did not answer
  */
 export function uploadSource(
   brandId: string,
   file: File,
   onProgress: (share: number) => void,
+  signal: AbortSignal,
 ): Promise<Source> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest();
@@ -18,6 +20,8 @@ export function uploadSource(
     request.open('POST', `/api/brands/${brandId}/sources`);
     request.responseType = 'json';
     request.upload.onprogress = (event) => onProgress(event.total > 0 ? event.loaded / event.total : 0);
+    signal.addEventListener('abort', () => request.abort(), { once: true });
+    request.onabort = () => reject(Problem.connection);
     request.onerror = () => reject(Problem.connection);
     request.onload = () =>
       request.status === 201 ? resolve(request.response as Source) : reject(Problem.of(request.response));

@@ -3,52 +3,72 @@ import { uploadSource } from '../api/upload';
 import type { Bench } from './bench.svelte';
 
 /** A file on its way in. */
-export interface Upload {
-  name: string;
-  /** How much has been sent, 0 to 1. */
-  share: number;
+export class Upload {
+  readonly file: File;
+  readonly #stop = new AbortController();
+  /** How much has been sent, 0 to 1; nothing while it waits for its turn. */
+  share = $state<number>();
+
+  constructor(file: File) {
+    this.file = file;
+  }
+
+  get name(): string {
+    return this.file.name || 'the pasted picture';
+  }
+
+  get signal(): AbortSignal {
+    return this.#stop.signal;
+  }
+
+  stop(): void {
+    this.#stop.abort();
+  }
 }
 
-/** Takes pictures in; one bad file never stops the rest. */
+/** Takes pictures in, one after the other; one that is bad or stopped never stops the rest. */
 export class Intake {
   readonly #bench: Bench;
   uploads = $state.raw<Upload[]>([]);
-  problem = $state<string>();
+  /** One line for each file that could not be taken in. */
+  problems = $state.raw<string[]>([]);
 
   constructor(bench: Bench) {
     this.#bench = bench;
   }
 
   async take(files: File[]): Promise<void> {
-    this.problem = undefined;
-    const problems: string[] = [];
-    for (const file of files) {
+    this.problems = [];
+    const waiting = files.map((file) => new Upload(file));
+    this.uploads = [...this.uploads, ...waiting];
+    for (const upload of waiting) {
       try {
-        await this.#takeOne(file);
+        if (!upload.signal.aborted) {
+          await this.#takeOne(upload);
+        }
       } catch (error) {
-        problems.push(`${file.name || 'The pasted picture'}: ${messageOf(error)}`);
+        if (!upload.signal.aborted) {
+          this.problems = [...this.problems, `${upload.name}: ${messageOf(error)}`];
+        }
+      } finally {
+        this.uploads = this.uploads.filter((other) => other !== upload);
       }
     }
-    this.problem = problems.length > 0 ? problems.join('\n') : undefined;
   }
 
   /** The first picture of an empty brand drafts it. */
-  async #takeOne(file: File): Promise<void> {
-    const show = (share: number) => (this.uploads = [...this.#without(file), { name: file.name, share }]);
-    show(0);
-    try {
-      const source = await uploadSource(this.#bench.id, file, show);
-      const first = this.#bench.sources.length === 0 && this.#bench.brand.swatches.length === 0;
-      this.#bench.addSource(source);
-      if (first) {
-        await this.#bench.draft(source);
-      }
-    } finally {
-      this.uploads = this.#without(file);
+  async #takeOne(upload: Upload): Promise<void> {
+    upload.share = 0;
+    const source = await uploadSource(
+      this.#bench.id,
+      upload.file,
+      (share) => (upload.share = share),
+      upload.signal,
+    );
+    const first = this.#bench.sources.length === 0 && this.#bench.brand.swatches.length === 0;
+    this.#bench.addSource(source);
+    if (first) {
+      await this.#bench.draft(source);
     }
-  }
-
-  #without(file: File): Upload[] {
-    return this.uploads.filter((upload) => upload.name !== file.name);
   }
 }

@@ -18,7 +18,7 @@
     <ChooseFiles />
   {/if}
 </StationTitle>
-<Complaint text={bench.intake.problem} />
+<Complaint text={bench.intake.problems.join('\n') || undefined} />
 <UploadProgress uploads={bench.intake.uploads} />
 
 {#if bench.sources.length === 0}

@@ -1,30 +1,54 @@
 <script lang="ts">
   import type { Upload } from '../../app/intake.svelte';
+  import Button from '../../ui/Button.svelte';
 
   interface Props {
     uploads: readonly Upload[];
   }
 
   const { uploads }: Props = $props();
+
+  function words(upload: Upload): string {
+    if (upload.share === undefined) {
+      return `${upload.name} waits`;
+    }
+    return `${upload.share < 1 ? 'Sending' : 'Reading the colours of'} ${upload.name}`;
+  }
 </script>
 
 <div role="status">
-  {#each uploads as upload (upload.name)}
-    <p>
-      <span
-        >{upload.share < 1 ? 'Sending' : 'Reading the colours of'} {upload.name || 'the pasted picture'}</span
-      >
-      <progress max="1" value={upload.share < 1 ? upload.share : undefined} aria-label="Progress"></progress>
-    </p>
-  {/each}
+  <ul aria-label="Files on their way in">
+    {#each uploads as upload (upload)}
+      <li>
+        <span>{words(upload)}</span>
+        {#if upload.share !== undefined}
+          <progress max="1" value={upload.share < 1 ? upload.share : undefined} aria-label="Progress"
+          ></progress>
+        {/if}
+        <Button look="quiet" aria-label="Stop {upload.name}" onclick={() => upload.stop()}>Stop</Button>
+      </li>
+    {/each}
+  </ul>
 </div>
 
 <style>
-  p {
+  ul {
+    max-height: 132px;
+    overflow: auto;
+  }
+
+  li {
     display: flex;
     gap: 12px;
     align-items: center;
-    padding: 6px 0;
+    padding: 2px 0;
+  }
+
+  span {
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
 
   progress {

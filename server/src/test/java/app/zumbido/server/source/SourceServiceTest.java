@@ -105,6 +105,17 @@ class SourceServiceTest {
     }
 
     @Test
+    void showsThirteenByThirteenPixelsAndNothingBeyondTheEdge() {
+        hold(TestPictures.logo());
+        List<Optional<Rgb>> patch = service.patch(BRAND, SOURCE, new Place(0, 30));
+        assertThat(patch).hasSize(13 * 13);
+        assertThat(patch.get(6 * 13 + 5)).isEmpty();
+        assertThat(patch.get(6 * 13 + 6)).isPresent();
+        assertThat(service.patch(BRAND, SOURCE, new Place(30, 30)).get(6 * 13 + 6))
+                .contains(Rgb.ofHex("0B2A4A"));
+    }
+
+    @Test
     void refusesAPlaceOutsideOrWithNothingInIt() {
         hold(TestPictures.nothing());
         assertThatThrownBy(() -> service.sample(BRAND, SOURCE, new Place(200, 0), SampleArea.ONE))

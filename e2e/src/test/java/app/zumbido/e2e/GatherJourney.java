@@ -1,0 +1,133 @@
+package app.zumbido.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions.HasCountOptions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Colours out of pictures by hand, out of texts, and out of many files at once. */
+class GatherJourney extends Journey {
+    /** Of the drawn logo; pixels. */
+    private static final int SHEET_WIDTH = 400;
+
+    private static final String TWELVE = """
+            Ostrel Ferries, colours for print and screen
+
+            Night channel    #0B2A4A
+            Harbour teal     #0F7C7A
+            Buoy orange      F2682A
+            Wet rope         RGB 91 102 112
+            Foam             rgb(234, 243, 242)
+            - Kelp: R 63 G 90 B 55
+            Lantern          hsl(45 100% 50%)
+            Rust             #A23B1E
+            Gull grey        C 0 M 0 Y 0 K 30
+            Slate            oklch(45% 0.03 250)
+            Signal red       lab(50 60 40)
+            Sailcloth        #FFF
+            """;
+
+    private Locator strip() {
+        return page.getByLabel("Strip").getByRole(AriaRole.BUTTON);
+    }
+
+    @Test
+    void aPastedListOfTwelveNamedCodesBecomesThePalette() {
+        putOnTheShelf("Ostrel Ferries");
+        button("paste codes").click();
+        field("Paste anything: a mail, a list, a stylesheet").fill(TWELVE);
+        Locator found = page.getByLabel("Colours found").getByRole(AriaRole.LISTITEM);
+        assertThat(found).hasCount(12);
+        assertThat(found.nth(5)).containsText("Kelp");
+        assertThat(found.nth(8)).containsText("Gull grey");
+        assertThat(accessibilityFaults()).isEmpty();
+        button("Take 12 colours").click();
+        assertThat(strip()).hasCount(13);
+        assertThat(strip().nth(0)).hasAttribute("aria-label", "Night channel, 0B2A4A: put on…");
+        assertThat(strip().nth(6)).hasAttribute("aria-label", "Lantern, FFBF00: put on…");
+        assertThat(strip().nth(11)).hasAttribute("aria-label", "Sailcloth, FFFFFF: put on…");
+        page.keyboard().press("Control+z");
+        assertThat(strip()).hasCount(1);
+    }
+
+    @Test
+    void aLogoIsCorrectedThreeTimesByHand() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        int before = strip().count();
+
+        // One that replaces a swatch, with an area, moved by arrow keys.
+        Locator teal = page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("0F7C7A"));
+        teal.focus();
+        button("Pick by hand").click();
+        Locator ring = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Place "));
+        assertThat(ring).isFocused();
+        page.getByLabel("Area, pixels across")
+                .getByText("3", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        ring.press("Shift+ArrowLeft");
+        Locator magnifier = page.getByLabel("Magnifier", new Page.GetByLabelOptions().setExact(true));
+        assertThat(magnifier).containsText("area 3 px");
+        assertThat(accessibilityFaults()).isEmpty();
+        page.getByLabel("Let it replace a colour").selectOption(new String[] {firstSwatchId()});
+        assertThat(page.getByText("everything that uses it follows")).isVisible();
+        assertThat(strip()).hasCount(before);
+
+        // Two that are taken as they are, by pointing at edges with a wide area.
+        page.getByLabel("Area, pixels across")
+                .getByText("15", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        Locator sheet = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("logo.png,"));
+        for (int[] place : new int[][] {{180, 90}, {230, 62}}) {
+            BoundingBox box = sheet.boundingBox();
+            sheet.click(new Locator.ClickOptions()
+                    .setForce(true)
+                    .setPosition(place[0] * box.width / SHEET_WIDTH, place[1] * box.width / SHEET_WIDTH));
+            assertThat(magnifier).containsText("area 15 px");
+            int standing = strip().count();
+            button("Take this colour").click();
+            assertThat(strip()).hasCount(standing + 1);
+            assertThat(page.getByText("1 colour taken from logo.png at ")).isVisible();
+        }
+        assertThat(strip()).hasCount(before + 2);
+        openStation("Palette");
+        assertThat(page.getByText("from logo.png at ").first()).isVisible();
+        assertThat(page.getByText(", area 3;").first()).isVisible();
+    }
+
+    private String firstSwatchId() {
+        return page.getByLabel("Let it replace a colour")
+                .locator("option")
+                .nth(1)
+                .getAttribute("value");
+    }
+
+    @Test
+    void ofTwentyFilesTwoAreBadAndEighteenComeIn() {
+        putOnTheShelf("Ostrel Ferries");
+        List<Path> files = new ArrayList<>();
+        for (int i = 0; i < 18; i++) {
+            files.add(file("picture-" + i + ".png", i % 2 == 0 ? Drawings.ferryLogo() : Drawings.violetDisc()));
+        }
+        files.add(3, file("broken.png", Arrays.copyOf(Drawings.ferryLogo(), 200)));
+        files.add(9, file("letter.txt", "No picture at all".getBytes(StandardCharsets.UTF_8)));
+        choose(files.toArray(Path[]::new));
+        assertThat(page.getByLabel("Pictures", new Page.GetByLabelOptions().setExact(true))
+                        .getByRole(AriaRole.BUTTON))
+                .hasCount(18, new HasCountOptions().setTimeout(60_000));
+        Locator complaint = page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("broken.png"));
+        assertThat(complaint).containsText("letter.txt");
+        assertThat(accessibilityFaults()).isEmpty();
+    }
+}

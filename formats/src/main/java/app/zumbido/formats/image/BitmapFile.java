@@ -68,7 +68,8 @@ public final class BitmapFile {
     public static Pixels decode(byte[] file) {
         PictureKind kind = inspect(file).kind();
         BufferedImage image = read(kind, file, reader -> reader.read(0));
-        return Orientation.of(file).apply(Samples.of(image));
+        Pixels pixels = Samples.of(image);
+        return Orientation.of(file).apply(kind == PictureKind.PNG ? PngProfile.toSrgb(file, pixels) : pixels);
     }
 
     private interface Reading<T> {

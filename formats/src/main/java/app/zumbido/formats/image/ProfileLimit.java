@@ -11,7 +11,7 @@ import java.nio.charset.StandardCharsets;
  */
 final class ProfileLimit {
     /** Large enough for any press profile; bytes. */
-    private static final long MOST_BYTES = 4L << 20;
+    static final long MOST_BYTES = 4L << 20;
 
     private static final byte[] JPEG_MARK = "ICC_PROFILE\0".getBytes(StandardCharsets.US_ASCII);
 

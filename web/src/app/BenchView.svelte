@@ -52,7 +52,7 @@
     const text = event.clipboardData?.getData('text/plain') ?? '';
     if (text.trim() && bench.loaded && !isTyping(event.target)) {
       event.preventDefault();
-      bench.pasted = text;
+      bench.text = { content: text, from: 'pasted text' };
     }
   }
 
@@ -135,8 +135,8 @@
   <p class="missing" role="status">Opening the brand…</p>
 {/if}
 
-{#if bench.pasted !== undefined}
-  <Codes text={bench.pasted} onclose={() => (bench.pasted = undefined)} />
+{#if bench.text}
+  <Codes text={bench.text} onclose={() => (bench.text = undefined)} />
 {/if}
 {#if helping}
   <KeyHelp onclose={() => (helping = false)} />

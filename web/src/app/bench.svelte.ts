@@ -13,6 +13,13 @@ export interface Notice {
   undoable: boolean;
 }
 
+/** A text that colours are read from. */
+export interface SourceText {
+  content: string;
+  /** The file that it is from, or words for it. */
+  from: string;
+}
+
 type Answer = { data?: Brand; error?: unknown; response: Response };
 
 /** The brand on the bench and everything that is done to it. The server holds the truth; every change is sent at once. */
@@ -31,7 +38,7 @@ export class Bench {
   #savedAt = $state<number>();
   notice = $state.raw<Notice>();
   /** Text whose codes are looked at; nothing while nobody does. */
-  pasted = $state<string>();
+  text = $state.raw<SourceText>();
   /** The picture that Gather shows. */
   sourceId = $state<string>();
 

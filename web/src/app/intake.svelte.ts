@@ -26,6 +26,11 @@ export class Upload {
   }
 }
 
+/** Stylesheets, saved pages, lists and token files are read for the codes in them. */
+function isText(file: File): boolean {
+  return /\.(css|scss|less|html?|txt|md|csv|tsv|json|xml)$/i.test(file.name);
+}
+
 /** Takes pictures in, one after the other; one that is bad or stopped never stops the rest. */
 export class Intake {
   readonly #bench: Bench;
@@ -39,7 +44,11 @@ export class Intake {
 
   async take(files: File[]): Promise<void> {
     this.problems = [];
-    const waiting = files.map((file) => new Upload(file));
+    const text = files.find(isText);
+    if (text) {
+      this.#bench.text = { content: await text.text(), from: text.name };
+    }
+    const waiting = files.filter((file) => !isText(file)).map((file) => new Upload(file));
     this.uploads = [...this.uploads, ...waiting];
     for (const upload of waiting) {
       try {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { messageOf } from '../../api/problem';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench, type SourceText } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
@@ -9,10 +9,13 @@
   import { TextCodes } from './codes.svelte';
 
   interface Props {
-    /** What was pasted already. */
-    text: string;
+    /** What was pasted or dropped already. */
+    text: SourceText;
     onclose: () => void;
   }
+
+  /** So much the server reads at once; characters. */
+  const LONGEST = 200_000;
 
   const EXAMPLE = 'Harbour teal  #0F7C7A\nBuoy orange: RGB 242 104 42\nC 80 M 44 Y 0 K 38';
 
@@ -20,7 +23,7 @@
   const bench = useBench();
   const codes = new TextCodes();
 
-  let typed = $state(untrack(() => text));
+  let typed = $state(untrack(() => text.content.slice(0, LONGEST)));
   let problem = $state<string>();
 
   $effect(() => codes.read(typed));
@@ -35,11 +38,11 @@
         codes.chosen.map(({ hex, name }) => ({
           hex,
           ...(name ? { name } : {}),
-          origin: { source: 'pasted text' },
+          origin: { source: text.from },
         })),
       );
       onclose();
-      bench.say(`${words} taken from pasted text. Name and order them in Palette.`, true);
+      bench.say(`${words} taken from ${text.from}. Name and order them in Palette.`, true);
     } catch (error) {
       problem = messageOf(error);
     }
@@ -50,7 +53,7 @@
   <div class="sides">
     <label>
       Paste anything: a mail, a list, a stylesheet
-      <textarea bind:value={typed} rows="14" maxlength="200000" spellcheck="false" placeholder={EXAMPLE}
+      <textarea bind:value={typed} rows="14" maxlength={LONGEST} spellcheck="false" placeholder={EXAMPLE}
       ></textarea>
     </label>
     <div class="found">

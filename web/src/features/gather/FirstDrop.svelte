@@ -11,7 +11,10 @@
   <p>As PNG, SVG, JPEG, WebP, GIF or BMP. Colours and a theme are drafted from it in one step.</p>
   <ChooseFiles look="main" words="Choose a file" />
   <p>
-    or paste a picture, or <Button look="quiet" onclick={() => (bench.pasted = '')}>paste codes</Button>
+    or paste a picture, or <Button
+      look="quiet"
+      onclick={() => (bench.text = { content: '', from: 'pasted text' })}>paste codes</Button
+    >
   </p>
 </div>
 

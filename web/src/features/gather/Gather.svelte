@@ -14,7 +14,7 @@
 
 <StationTitle name="Gather" hint={bench.sources.length > 0 ? 'Drop pictures anywhere, or paste one' : ''}>
   {#if bench.sources.length > 0}
-    <Button onclick={() => (bench.pasted = '')}>Paste codes</Button>
+    <Button onclick={() => (bench.text = { content: '', from: 'pasted text' })}>Paste codes</Button>
     <ChooseFiles />
   {/if}
 </StationTitle>

@@ -61,6 +61,21 @@ class GatherJourney extends Journey {
     }
 
     @Test
+    void aStylesheetIsReadForItsCodes() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("site.css", """
+                :root { --harbour-teal: #0F7C7A; --foam: rgb(234 243 242); }
+                a { color: #F2682A; border: 1px solid rebeccapurple }
+                """.getBytes(StandardCharsets.UTF_8)));
+        Locator found = page.getByLabel("Colours found").getByRole(AriaRole.LISTITEM);
+        assertThat(found).hasCount(3);
+        assertThat(found.nth(0)).containsText("harbour-teal");
+        button("Take 3 colours").click();
+        openStation("Palette");
+        assertThat(page.getByText("from site.css;").first()).isVisible();
+    }
+
+    @Test
     void aLogoIsCorrectedThreeTimesByHand() {
         putOnTheShelf("Ostrel Ferries");
         choose(file("logo.png", Drawings.ferryLogo()));
@@ -121,13 +136,13 @@ class GatherJourney extends Journey {
             files.add(file("picture-" + i + ".png", i % 2 == 0 ? Drawings.ferryLogo() : Drawings.violetDisc()));
         }
         files.add(3, file("broken.png", Arrays.copyOf(Drawings.ferryLogo(), 200)));
-        files.add(9, file("letter.txt", "No picture at all".getBytes(StandardCharsets.UTF_8)));
+        files.add(9, file("letter.doc", "No picture at all".getBytes(StandardCharsets.UTF_8)));
         choose(files.toArray(Path[]::new));
         assertThat(page.getByLabel("Pictures", new Page.GetByLabelOptions().setExact(true))
                         .getByRole(AriaRole.BUTTON))
                 .hasCount(18, new HasCountOptions().setTimeout(60_000));
         Locator complaint = page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("broken.png"));
-        assertThat(complaint).containsText("letter.txt");
+        assertThat(complaint).containsText("letter.doc");
         assertThat(accessibilityFaults()).isEmpty();
     }
 }

@@ -33,6 +33,25 @@ class ScreenshotJourney extends Journey {
         page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("0F7C7A"))
                 .focus();
         shoot("gather");
+        button("Pick by hand").click();
+        assertThat(button("Take this colour").or(page.getByText("Is Harbour teal")))
+                .isVisible();
+        shoot("magnifier");
+        button("Close the magnifier").click();
+        button("Paste codes").click();
+        field("Paste anything: a mail, a list, a stylesheet").fill("""
+                Dear printers, these are ours:
+
+                Night channel   #0B2A4A
+                Harbour teal    RGB 15 124 122
+                Buoy orange     C 0 M 70 Y 90 K 0
+                Foam            hsl(173 27% 94%)
+
+                Our order is no. 482913
+                """);
+        assertThat(page.getByText("5 colours found")).isVisible();
+        shoot("codes");
+        button("Close").click();
         openStation("Palette");
         shoot("palette");
         openStation("Theme");

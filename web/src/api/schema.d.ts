@@ -785,6 +785,7 @@ export interface components {
             ground: boolean;
             hex: string;
             ink: string;
+            name?: string;
             /** Format: int32 */
             x: number;
             /** Format: int32 */

@@ -61,6 +61,12 @@ export class Bench {
     }
   }
 
+  async loadSources(): Promise<void> {
+    this.#sources = await answered(
+      api.GET('/api/brands/{id}/sources', { params: { path: { id: this.id } } }),
+    );
+  }
+
   /** The brand once it is loaded; the bench is shown only then. */
   get brand(): Brand {
     const brand = this.#preview ?? this.#brand;

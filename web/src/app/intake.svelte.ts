@@ -75,7 +75,13 @@ export class Intake {
       upload.signal,
     );
     const first = this.#bench.sources.length === 0 && this.#bench.brand.swatches.length === 0;
-    this.#bench.addSource(source);
+    if (source.kind === 'pdf') {
+      // Every page is a picture of its own.
+      await this.#bench.loadSources();
+      this.#bench.sourceId = source.id;
+    } else {
+      this.#bench.addSource(source);
+    }
     if (first) {
       await this.#bench.draft(source);
     }

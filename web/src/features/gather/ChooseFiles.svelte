@@ -23,7 +23,7 @@
   bind:this={input}
   class="visually-hidden"
   type="file"
-  accept="image/png,image/jpeg,image/svg+xml,image/webp,image/gif,image/bmp,.css,.html,.htm,.txt,.md,.csv,.json"
+  accept="image/png,image/jpeg,image/svg+xml,image/webp,image/gif,image/bmp,application/pdf,.css,.html,.htm,.txt,.md,.csv,.json"
   multiple
   tabindex="-1"
   aria-label="Pictures to take in"

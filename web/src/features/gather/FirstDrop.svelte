@@ -8,7 +8,7 @@
 
 <div class="drop">
   <h2>Drop a logo here</h2>
-  <p>As PNG, SVG, JPEG, WebP, GIF or BMP. Colours and a theme are drafted from it in one step.</p>
+  <p>As PNG, SVG, JPEG, WebP, GIF, BMP or PDF. Colours and a theme are drafted from it in one step.</p>
   <ChooseFiles look="main" words="Choose a file" />
   <p>
     or paste a picture, or <Button

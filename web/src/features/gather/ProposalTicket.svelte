@@ -18,7 +18,9 @@
   const covered = $derived(
     `${percent >= 10 ? Math.round(percent) : percent >= 0.1 ? percent.toFixed(1) : '< 0.1'} %`,
   );
-  const state = $derived([proposal.ground && 'ground', inPalette && 'in palette'].filter(Boolean).join(', '));
+  const state = $derived(
+    [proposal.name, proposal.ground && 'ground', inPalette && 'in palette'].filter(Boolean).join(', '),
+  );
 </script>
 
 <li class:focused>

@@ -60,7 +60,11 @@
 
   function take() {
     void attempt(async () => {
-      const swatches = chosen.map(({ hex, x, y }) => ({ hex, origin: { source: source.name, x, y } }));
+      const swatches = chosen.map(({ hex, x, y, name }) => ({
+        hex,
+        ...(name ? { name } : {}),
+        origin: { source: source.name, x, y },
+      }));
       await bench.addSwatches(swatches);
       const counted = swatches.length === 1 ? '1 colour' : `${swatches.length} colours`;
       bench.say(`${counted} taken from ${source.name}. Name and order them in Palette.`, true);

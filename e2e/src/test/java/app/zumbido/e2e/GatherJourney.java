@@ -8,11 +8,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions.HasCountOptions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Colours out of pictures by hand, out of texts, and out of many files at once. */
@@ -73,6 +75,27 @@ class GatherJourney extends Journey {
         button("Take 3 colours").click();
         openStation("Palette");
         assertThat(page.getByText("from site.css;").first()).isVisible();
+    }
+
+    @Test
+    void aManualInPdfGivesItsCodesWithTheirNamesBesideEachPage() throws IOException {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("manual.pdf", Manuals.twoPages()));
+        assertThat(page.getByText("Drafted from manual.pdf, page 1")).isVisible();
+        assertThat(strip().filter(new Locator.FilterOptions().setHasText("Night channel")))
+                .containsText("0B2A4A");
+        assertThat(strip().filter(new Locator.FilterOptions().setHasText("Harbour teal")))
+                .containsText("0F7C7A");
+
+        page.getByTitle("manual.pdf, page 2").click();
+        Locator orange = page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("F2682A"));
+        assertThat(orange).hasAttribute("aria-label", Pattern.compile(".*Buoy orange.*"));
+        assertThat(accessibilityFaults()).isEmpty();
+        orange.focus();
+        assertThat(page.locator("[data-region]")).hasAttribute("data-region", "#F2682A");
+        button("Take chosen").click();
+        assertThat(strip().filter(new Locator.FilterOptions().setHasText("Buoy orange")))
+                .containsText("F2682A");
     }
 
     @Test

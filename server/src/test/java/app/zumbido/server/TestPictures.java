@@ -4,6 +4,13 @@ import app.zumbido.formats.image.PngImage;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.font.PDType1Font;
+import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
 
 /** Pictures for tests, drawn with known colours. */
 public final class TestPictures {
@@ -32,5 +39,25 @@ public final class TestPictures {
         graphics.setColor(new Color(color));
         graphics.fillRect(x, y, width, height);
         graphics.dispose();
+    }
+
+    /** @return a PDF with a line of text on each page */
+    public static byte[] manual(String... lines) throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            for (String line : lines) {
+                PDPage page = new PDPage();
+                document.addPage(page);
+                try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+                    content.beginText();
+                    content.setFont(new PDType1Font(FontName.HELVETICA), 14);
+                    content.newLineAtOffset(80, 600);
+                    content.showText(line);
+                    content.endText();
+                }
+            }
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
     }
 }

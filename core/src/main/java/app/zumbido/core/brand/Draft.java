@@ -1,5 +1,6 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Order;
 import app.zumbido.core.extraction.Proposal;
@@ -13,6 +14,7 @@ import app.zumbido.core.theme.Suggestion;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -29,26 +31,28 @@ public final class Draft {
 
     /**
      * @param source the picture's name
+     * @param given names that the picture itself gives to colours
      * @param ids makes an id for each new swatch
      * @return nothing if the picture proposes no colour
      */
-    public static Optional<Change.DraftBrand> from(Extraction extraction, String source, Supplier<UUID> ids) {
+    public static Optional<Change.DraftBrand> from(
+            Extraction extraction, String source, Map<Rgb, String> given, Supplier<UUID> ids) {
         int most = extraction.reading() == Reading.ARTWORK ? MOST_OF_ARTWORK : MOST_OF_PHOTOGRAPH;
         List<Proposal> proposals = extraction.shown(Optional.of(most), Order.COVERAGE);
         if (proposals.isEmpty()) {
             return Optional.empty();
         }
-        List<Swatch> swatches = swatches(proposals, source, Set.of(), ids);
+        List<Swatch> swatches = swatches(proposals, source, given, ids);
         return Optional.of(new Change.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
     }
 
-    /** @param taken names that are in use already */
-    public static List<Swatch> swatches(
-            List<Proposal> proposals, String source, Set<String> taken, Supplier<UUID> ids) {
-        Set<String> names = new HashSet<>(taken);
+    private static List<Swatch> swatches(
+            List<Proposal> proposals, String source, Map<Rgb, String> given, Supplier<UUID> ids) {
+        Set<String> names = new HashSet<>();
         List<Swatch> swatches = new ArrayList<>();
         for (Proposal proposal : proposals) {
-            String name = WorkingName.of(proposal.color(), names);
+            String own = given.get(proposal.color());
+            String name = own == null ? WorkingName.of(proposal.color(), names) : own;
             names.add(name);
             Origin origin =
                     Origin.at(source, proposal.place().x(), proposal.place().y());

@@ -11,6 +11,7 @@ import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -33,12 +34,11 @@ class DraftTest {
                 false,
                 false);
         Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
-        Brand drafted = brand.apply(Draft.from(extraction, "logo.png", ids).orElseThrow());
+        Brand drafted = brand.apply(Draft.from(extraction, "logo.png", Map.of(Rgb.ofHex("F2682A"), "Buoy"), ids)
+                .orElseThrow());
 
         assertThat(drafted.revision()).isEqualTo(2);
-        assertThat(drafted.palette().swatches())
-                .extracting(Swatch::name)
-                .containsExactly("Dark blue", "Orange", "White");
+        assertThat(drafted.palette().swatches()).extracting(Swatch::name).containsExactly("Dark blue", "Buoy", "White");
         assertThat(drafted.theme().unfilled()).isEmpty();
         assertThat(drafted.theme()
                         .resolve(drafted.palette())
@@ -51,7 +51,7 @@ class DraftTest {
 
     @Test
     void makesNothingOfNothing() {
-        assertThat(Draft.from(new Extraction(Reading.ARTWORK, List.of(), true, false), "empty.png", ids))
+        assertThat(Draft.from(new Extraction(Reading.ARTWORK, List.of(), true, false), "empty.png", Map.of(), ids))
                 .isEmpty();
     }
 }

@@ -39,7 +39,7 @@ public final class BitmapFile {
     public static Facts inspect(byte[] file) {
         PictureKind kind = PictureKind.of(file)
                 .orElseThrow(() -> new UnreadableImageException(
-                        Reason.UNKNOWN_KIND, "The file is none of PNG, JPEG, GIF, BMP, WebP and SVG"));
+                        Reason.UNKNOWN_KIND, "The file is none of PNG, JPEG, GIF, BMP, WebP, SVG and PDF"));
         ProfileLimit.check(kind, file);
         if (kind == PictureKind.PNG) {
             PngChunks.Size size = PngChunks.check(file);

@@ -1,10 +1,12 @@
 package app.zumbido.server.source;
 
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.server.storage.BlobStore;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -18,18 +20,31 @@ class Pictures {
 
     private final BlobStore blobs;
     private final DecodeGate gate;
-    private final LatestCache<String, Pixels> decoded = new LatestCache<>(MOST_PIXELS, Pixels::count);
+    private final LatestCache<Part, Pixels> decoded = new LatestCache<>(MOST_PIXELS, Pixels::count);
     private final LatestCache<Key, Extraction> extractions = new LatestCache<>(MOST_EXTRACTIONS, extraction -> 1);
 
-    private record Key(String blob, Optional<Reading> reading) {}
+    private final LatestCache<Part, Map<Rgb, String>> names = new LatestCache<>(MOST_EXTRACTIONS, names -> 1);
+
+    /** Where a picture is kept: its file, and the page in it. */
+    private record Part(String blob, int page) {
+        static Part of(SourceRow row) {
+            return new Part(row.blob(), row.part());
+        }
+    }
+
+    private record Key(Part part, Optional<Reading> reading) {}
 
     Pictures(BlobStore blobs, DecodeGate gate) {
         this.blobs = blobs;
         this.gate = gate;
     }
 
-    Pixels pixels(String blob) {
-        return decoded.get(blob, () -> decode(SourceFile.of(blobs.get(blob))));
+    Pixels pixels(SourceRow row) {
+        return decoded.get(Part.of(row), () -> decode(file(row)));
+    }
+
+    private SourceFile file(SourceRow row) {
+        return SourceFile.allOf(blobs.get(row.blob())).get(row.part());
     }
 
     /** @throws app.zumbido.formats.image.UnreadableImageException if its pixels are damaged */
@@ -38,9 +53,12 @@ class Pictures {
     }
 
     /** @param reading nothing: the machine decides */
-    Extraction extraction(String blob, Optional<Reading> reading) {
-        return extractions.get(new Key(blob, reading), () -> {
-            return SourceFile.of(blobs.get(blob)).extract(pixels(blob), reading);
-        });
+    Extraction extraction(SourceRow row, Optional<Reading> reading) {
+        return extractions.get(new Key(Part.of(row), reading), () -> file(row).extract(pixels(row), reading));
+    }
+
+    /** @return names that the file itself gives to colours */
+    Map<Rgb, String> names(SourceRow row) {
+        return names.get(Part.of(row), () -> file(row).names());
     }
 }

@@ -20,6 +20,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -73,7 +74,8 @@ class SourceController {
             @RequestParam(required = false) @Nullable Reading reading) {
         Extraction extraction = service.extraction(id, sid, Optional.ofNullable(reading));
         Order asked = order == null ? extraction.usualOrder() : order;
-        return ProposalsResponse.of(extraction, asked, extraction.shown(Optional.ofNullable(count), asked));
+        return ProposalsResponse.of(
+                extraction, asked, extraction.shown(Optional.ofNullable(count), asked), service.names(id, sid));
     }
 
     @GetMapping("/sources/{sid}/sample")
@@ -146,13 +148,15 @@ class SourceController {
      */
     record ProposalsResponse(
             String reading, String order, boolean sheet, boolean transparentGround, List<ProposalResponse> proposals) {
-        static ProposalsResponse of(Extraction extraction, Order order, List<Proposal> shown) {
+        static ProposalsResponse of(Extraction extraction, Order order, List<Proposal> shown, Map<Rgb, String> names) {
             return new ProposalsResponse(
                     extraction.reading().name().toLowerCase(Locale.ROOT),
                     order.name().toLowerCase(Locale.ROOT),
                     extraction.sheet(),
                     extraction.transparentGround(),
-                    shown.stream().map(ProposalResponse::of).toList());
+                    shown.stream()
+                            .map(proposal -> ProposalResponse.of(proposal, names.get(proposal.color())))
+                            .toList());
         }
     }
 
@@ -160,16 +164,25 @@ class SourceController {
      * @param coverage share of the whole picture, 0 to 1
      * @param x pixels from the left
      * @param y pixels from the top
+     * @param name as the file itself calls it
      */
-    record ProposalResponse(String hex, String ink, double coverage, boolean ground, int x, int y) {
-        static ProposalResponse of(Proposal proposal) {
+    record ProposalResponse(
+            String hex,
+            String ink,
+            double coverage,
+            boolean ground,
+            int x,
+            int y,
+            @Nullable String name) {
+        static ProposalResponse of(Proposal proposal, @Nullable String name) {
             return new ProposalResponse(
                     proposal.color().hex(),
                     proposal.color().ink().hex(),
                     proposal.coverage().value(),
                     proposal.ground(),
                     proposal.place().x(),
-                    proposal.place().y());
+                    proposal.place().y(),
+                    name);
         }
     }
 

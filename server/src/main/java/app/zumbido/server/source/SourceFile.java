@@ -1,11 +1,24 @@
 package app.zumbido.server.source;
 
+import app.zumbido.core.color.CodeScanner;
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.FoundCode;
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.BitmapFile;
+import app.zumbido.formats.pdf.PdfFile;
+import app.zumbido.formats.press.CoatedPress;
 import app.zumbido.formats.svg.SvgFile;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** A file of any kind that colours are read from. */
 sealed interface SourceFile {
@@ -26,13 +39,26 @@ sealed interface SourceFile {
         return reading.map(as -> Extraction.from(pixels, as)).orElseGet(() -> Extraction.from(pixels));
     }
 
+    /** @return names that the file itself gives to colours */
+    default Map<Rgb, String> names() {
+        return Map.of();
+    }
+
     /**
      * Tells the kind by what is in the file and checks it without decoding.
      *
+     * @return the picture, or every page of a document
      * @throws app.zumbido.formats.image.UnreadableImageException if it is no picture that can be read
      */
-    static SourceFile of(byte[] file) {
-        return SvgFile.isSvg(file) ? new Drawing(SvgFile.read(file)) : new Bitmap(file, BitmapFile.inspect(file));
+    static List<SourceFile> allOf(byte[] file) {
+        if (PdfFile.isPdf(file)) {
+            PdfFile pdf = PdfFile.read(file);
+            return IntStream.range(0, pdf.pages().size())
+                    .mapToObj(page -> (SourceFile) new Page(pdf, page))
+                    .toList();
+        }
+        return List.of(
+                SvgFile.isSvg(file) ? new Drawing(SvgFile.read(file)) : new Bitmap(file, BitmapFile.inspect(file)));
     }
 
     record Bitmap(byte[] file, BitmapFile.Facts facts) implements SourceFile {
@@ -54,6 +80,67 @@ sealed interface SourceFile {
         @Override
         public Pixels decode() {
             return BitmapFile.decode(file);
+        }
+    }
+
+    /**
+     * One page of a manual.
+     *
+     * @param page 0 first
+     */
+    record Page(PdfFile pdf, int page) implements SourceFile {
+        /** A painted colour so near to a code on the page is that code, as its profile makes it; ΔE00. */
+        private static final double SAME = 5;
+        /** Paper and one more colour may be a frame around a scan, and then only what can be seen counts. */
+        private static final int LEAST_PAINTS = 2;
+        /** What the pages are drawn on. */
+        private static final Rgb PAPER = Rgb.WHITE;
+
+        @Override
+        public String kind() {
+            return "pdf";
+        }
+
+        @Override
+        public int width() {
+            return pdf.pages().get(page).width();
+        }
+
+        @Override
+        public int height() {
+            return pdf.pages().get(page).height();
+        }
+
+        @Override
+        public Pixels decode() {
+            return pdf.draw(page);
+        }
+
+        private List<FoundCode> codes() {
+            return CodeScanner.scan(pdf.text(page), CoatedPress.instance()).stream()
+                    .filter(code -> !code.ambiguous())
+                    .toList();
+        }
+
+        /** The codes in the text of the page, and what its paths are painted with. */
+        @Override
+        public Extraction extract(Pixels pixels, Optional<Reading> reading) {
+            Set<Rgb> codes =
+                    codes().stream().map(FoundCode::color).collect(Collectors.toCollection(LinkedHashSet::new));
+            Set<Rgb> paints = new LinkedHashSet<>(pdf.paints(page));
+            paints.removeIf(paint -> codes.stream().anyMatch(code -> Difference.between(code, paint) <= SAME));
+            paints.add(PAPER);
+            boolean saysItself = !codes.isEmpty() || paints.size() > LEAST_PAINTS;
+            return saysItself && reading.isEmpty()
+                    ? Extraction.among(pixels, paints, codes)
+                    : SourceFile.super.extract(pixels, reading);
+        }
+
+        @Override
+        public Map<Rgb, String> names() {
+            Map<Rgb, String> names = new LinkedHashMap<>();
+            codes().forEach(code -> code.name().ifPresent(name -> names.putIfAbsent(code.color(), name)));
+            return names;
         }
     }
 

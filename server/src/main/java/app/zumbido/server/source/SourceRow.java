@@ -2,6 +2,7 @@ package app.zumbido.server.source;
 
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A row of the table source.
@@ -9,7 +10,21 @@ import java.util.UUID;
  * @param kind the format, as in {@code png}
  * @param width in pixels
  * @param height in pixels
+ * @param page of a document, 0 first; nothing for a picture
  * @param blob name of the file in the blob store
  */
 record SourceRow(
-        UUID id, UUID brandId, String name, String kind, int width, int height, String blob, Instant addedAt) {}
+        UUID id,
+        UUID brandId,
+        String name,
+        String kind,
+        int width,
+        int height,
+        @Nullable Integer page,
+        String blob,
+        Instant addedAt) {
+    /** @return where the picture is in its file */
+    int part() {
+        return page == null ? 0 : page;
+    }
+}

@@ -20,6 +20,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -58,20 +59,28 @@ class SourceService implements SourceIntake {
     @Override
     public UUID add(UUID brandId, String fileName, byte[] file) {
         keeper.load(brandId);
-        SourceFile source = SourceFile.of(file);
-        pictures.decode(source);
+        List<SourceFile> parts = SourceFile.allOf(file);
+        // What cannot be drawn is refused before anything is kept of it.
+        pictures.decode(parts.get(0));
         String blob = blobs.put(file);
-        SourceRow row = new SourceRow(
-                ids.next(),
-                brandId,
-                SourceName.of(fileName),
-                source.kind(),
-                source.width(),
-                source.height(),
-                blob,
-                clock.instant());
-        sources.insert(row);
-        return row.id();
+        String name = SourceName.of(fileName);
+        List<SourceRow> rows = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            SourceFile part = parts.get(i);
+            boolean paged = part instanceof SourceFile.Page;
+            rows.add(new SourceRow(
+                    ids.next(),
+                    brandId,
+                    parts.size() > 1 ? name + ", page " + (i + 1) : name,
+                    part.kind(),
+                    part.width(),
+                    part.height(),
+                    paged ? i : null,
+                    blob,
+                    clock.instant()));
+        }
+        rows.forEach(sources::insert);
+        return rows.get(0).id();
     }
 
     SourceRow find(UUID brandId, UUID id) {
@@ -84,11 +93,16 @@ class SourceService implements SourceIntake {
     }
 
     Extraction extraction(UUID brandId, UUID id, Optional<Reading> reading) {
-        return pictures.extraction(find(brandId, id).blob(), reading);
+        return pictures.extraction(find(brandId, id), reading);
+    }
+
+    /** @return names that the file itself gives to colours */
+    Map<Rgb, String> names(UUID brandId, UUID id) {
+        return pictures.names(find(brandId, id));
     }
 
     Rgb sample(UUID brandId, UUID id, Place place, SampleArea area) {
-        Pixels pixels = pictures.pixels(find(brandId, id).blob());
+        Pixels pixels = pictures.pixels(find(brandId, id));
         if (!pixels.contains(place.x(), place.y())) {
             throw new OutsidePictureException(
                     "The picture has " + pixels.width() + " x " + pixels.height() + " pixels");
@@ -99,7 +113,7 @@ class SourceService implements SourceIntake {
 
     /** @return the pixels around a place, row by row; nothing where the picture ends or is transparent */
     List<Optional<Rgb>> patch(UUID brandId, UUID id, Place place) {
-        Pixels pixels = pictures.pixels(find(brandId, id).blob());
+        Pixels pixels = pictures.pixels(find(brandId, id));
         List<Optional<Rgb>> patch = new ArrayList<>();
         for (int y = place.y() - PATCH / 2; y <= place.y() + PATCH / 2; y++) {
             for (int x = place.x() - PATCH / 2; x <= place.x() + PATCH / 2; x++) {
@@ -114,7 +128,7 @@ class SourceService implements SourceIntake {
 
     /** @return our PNG of the picture, made small enough to be shown */
     byte[] picture(UUID brandId, UUID id) {
-        return PngImage.scaled(pictures.pixels(find(brandId, id).blob()), SHOWN_SIDE);
+        return PngImage.scaled(pictures.pixels(find(brandId, id)), SHOWN_SIDE);
     }
 
     /** @return a PNG that is opaque where the picture belongs to the colour */
@@ -123,8 +137,8 @@ class SourceService implements SourceIntake {
         double scale = Math.min(1, (double) MASK_SIDE / Math.max(row.width(), row.height()));
         int width = Math.max(1, (int) Math.round(row.width() * scale));
         int height = Math.max(1, (int) Math.round(row.height() * scale));
-        BitSet mask = pictures.extraction(row.blob(), reading)
-                .region(pictures.pixels(row.blob()), color, width, height)
+        BitSet mask = pictures.extraction(row, reading)
+                .region(pictures.pixels(row), color, width, height)
                 .orElseThrow(() -> new OutsidePictureException("The picture does not propose " + color.hex()));
         return PngImage.ofMask(mask, width, height);
     }
@@ -132,8 +146,8 @@ class SourceService implements SourceIntake {
     @Override
     public KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
         SourceRow row = find(brandId, sourceId);
-        Extraction extraction = pictures.extraction(row.blob(), Optional.empty());
-        Change draft = Draft.from(extraction, row.name(), ids::next)
+        Extraction extraction = pictures.extraction(row, Optional.empty());
+        Change draft = Draft.from(extraction, row.name(), pictures.names(row), ids::next)
                 .orElseThrow(() -> new DraftException(Reason.NOTHING_FOUND, "The picture shows no colour"));
         return keeper.change(brandId, ifMatch, brand -> {
             if (!brand.palette().swatches().isEmpty()) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
@@ -19,6 +20,7 @@ import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.IfMatch;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -63,7 +65,7 @@ class SourceServiceTest {
 
     private void hold(byte[] file) {
         when(mapper.find(BRAND, SOURCE))
-                .thenReturn(new SourceRow(SOURCE, BRAND, "logo.png", "png", 200, 100, BLOB, CLOCK.instant()));
+                .thenReturn(new SourceRow(SOURCE, BRAND, "logo.png", "png", 200, 100, null, BLOB, CLOCK.instant()));
         when(blobs.get(BLOB)).thenReturn(file);
     }
 
@@ -76,6 +78,26 @@ class SourceServiceTest {
         assertThat(row.getValue().name()).isEqualTo("logo.png");
         assertThat(row.getValue().width()).isEqualTo(200);
         assertThat(row.getValue().addedAt()).isEqualTo(CLOCK.instant());
+    }
+
+    @Test
+    void keepsEveryPageOfADocumentAndTheNamesOnIt() throws IOException {
+        when(blobs.put(any())).thenReturn(BLOB);
+        byte[] manual = TestPictures.manual("Harbour teal #0F7C7A", "Buoy orange F2682A");
+        service.add(BRAND, "manual.pdf", manual);
+        ArgumentCaptor<SourceRow> rows = ArgumentCaptor.forClass(SourceRow.class);
+        verify(mapper, times(2)).insert(rows.capture());
+        assertThat(rows.getAllValues())
+                .extracting(SourceRow::name)
+                .containsExactly("manual.pdf, page 1", "manual.pdf, page 2");
+        SourceRow second = rows.getAllValues().get(1);
+        when(mapper.find(BRAND, second.id())).thenReturn(second);
+        when(blobs.get(BLOB)).thenReturn(manual);
+        assertThat(service.extraction(BRAND, second.id(), Optional.empty()).proposals())
+                .extracting(proposal -> proposal.color().hex())
+                .contains("#F2682A")
+                .doesNotContain("#0F7C7A");
+        assertThat(service.names(BRAND, second.id())).containsEntry(Rgb.ofHex("F2682A"), "Buoy orange");
     }
 
     @Test

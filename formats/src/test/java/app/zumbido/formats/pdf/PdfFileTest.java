@@ -1,0 +1,79 @@
+package app.zumbido.formats.pdf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.image.Pixels;
+import app.zumbido.formats.image.UnreadableImageException;
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.Random;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType1Font;
+import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
+import org.junit.jupiter.api.Test;
+
+class PdfFileTest {
+    private static byte[] manual() throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            for (int page = 0; page < 2; page++) {
+                document.addPage(new PDPage(PDRectangle.A4));
+                try (PDPageContentStream content = new PDPageContentStream(document, document.getPage(page))) {
+                    content.setNonStrokingColor(new Color(page == 0 ? 0x0F7C7A : 0xF2682A));
+                    content.addRect(100, 500, 200, 200);
+                    content.fill();
+                    content.beginText();
+                    content.setFont(new PDType1Font(FontName.HELVETICA), 12);
+                    content.setNonStrokingColor(Color.BLACK);
+                    content.newLineAtOffset(100, 480);
+                    content.showText(page == 0 ? "Harbour teal #0F7C7A" : "Buoy orange RGB 242 104 42");
+                    content.endText();
+                }
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
+    @Test
+    void drawsEachPageAndReadsItsTextAndPaints() throws IOException {
+        byte[] file = manual();
+        assertThat(PdfFile.isPdf(file)).isTrue();
+        PdfFile pdf = PdfFile.read(file);
+        assertThat(pdf.pages()).hasSize(2);
+        Pixels page = pdf.draw(0);
+        assertThat(page.height()).isEqualTo(1600);
+        assertThat(page.at(page.width() / 3, page.height() / 3) & 0xFFFFFF).isEqualTo(0x0F7C7A);
+        assertThat(page.at(2, 2)).isEqualTo(0xFFFFFFFF);
+        assertThat(pdf.text(1)).contains("Buoy orange RGB 242 104 42");
+        assertThat(pdf.paints(1)).containsExactly(Rgb.ofHex("F2682A"));
+    }
+
+    @Test
+    void saysWhatIsWrongWithADamagedFile() throws IOException {
+        byte[] good = manual();
+        Random random = new Random(5);
+        for (int i = 0; i < 60; i++) {
+            byte[] file = i % 2 == 0 ? Arrays.copyOf(good, random.nextInt(good.length)) : good.clone();
+            if (i % 2 == 1) {
+                file[random.nextInt(file.length)] ^= (byte) (1 << random.nextInt(8));
+            }
+            try {
+                PdfFile pdf = PdfFile.read(file);
+                assertThat(pdf.draw(0).count()).isPositive();
+                assertThat(pdf.text(0)).isNotNull();
+            } catch (UnreadableImageException e) {
+                assertThat(e.getMessage()).startsWith("The PDF cannot be read");
+            }
+        }
+        assertThatThrownBy(() -> PdfFile.read("%PDF-1.7 nothing".getBytes()))
+                .isInstanceOf(UnreadableImageException.class);
+    }
+}

@@ -112,6 +112,8 @@ final class CodeNames {
         if (NO_NAMES.contains(last.toLowerCase(Locale.ROOT)) && last.length() < name.length()) {
             name = stripped(name.substring(0, name.length() - last.length()));
         }
+        // What stands in brackets says more about the colour, or is a code that nobody can read.
+        name = name.contains("(") ? stripped(name.substring(0, name.indexOf('('))) : name;
         boolean letters = name.chars().anyMatch(Character::isLetter);
         boolean isName = letters
                 && name.length() <= LONGEST

@@ -82,6 +82,13 @@ class CodeScannerTest {
     }
 
     @Test
+    void takesNoCodeThatCannotBeReadForAName() {
+        assertThat(scan("rgb(300 0 0), 12AB56"))
+                .singleElement()
+                .satisfies(code -> assertThat(code.name()).isEmpty());
+    }
+
+    @Test
     void givesOneNameToAllNotationsBeneathIt() {
         assertThat(scan("Harbour teal\nHEX 0F7C7A\nRGB 15 124 122\nCMYK 85 30 50 10\n\nFoam\n#EAF3F2"))
                 .extracting(FoundCode::name)

@@ -7,6 +7,7 @@ module app.zumbido.core {
     exports app.zumbido.core.contrast;
     exports app.zumbido.core.extraction;
     exports app.zumbido.core.image;
+    exports app.zumbido.core.inspect;
     exports app.zumbido.core.palette;
     exports app.zumbido.core.theme;
     exports app.zumbido.core.type;

@@ -75,22 +75,32 @@ record CodeNumbers(List<CodeNumbers.Number> numbers) {
         }
     }
 
+    static CodeNumbers plain(double first, double second, double third) {
+        return new CodeNumbers(List.of(new Number(first, false), new Number(second, false), new Number(third, false)));
+    }
+
     /** @return nothing if there are too few or too many numbers, or one is beyond its range */
     Optional<Rgb> color(CodeNotation notation, PressProfile press) {
-        int wanted = notation == CodeNotation.CMYK ? 4 : 3;
+        if (notation != CodeNotation.CMYK) {
+            return color(notation);
+        }
+        return numbers.size() == 4 ? cmyk(press) : Optional.empty();
+    }
+
+    /** @return nothing too for inks, which only a press profile makes a colour */
+    Optional<Rgb> color(CodeNotation notation) {
         // A last number after the three is the opacity, which a brand colour has none of.
-        if (numbers.size() != wanted && !(wanted == 3 && numbers.size() == 4)) {
+        if (numbers.size() != 3 && numbers.size() != 4) {
             return Optional.empty();
         }
         return switch (notation) {
             case RGB -> rgb();
             case HSL -> hsl();
-            case CMYK -> cmyk(press);
             case LAB -> lab(at(0).of(100), at(1).of(125), at(2).of(125));
             case LCH -> lab(at(0).of(100), polar(at(1).of(150), true), polar(at(1).of(150), false));
             case OKLAB -> oklab(at(0).of(1), at(1).of(0.4), at(2).of(0.4));
             case OKLCH -> oklab(at(0).of(1), polar(at(1).of(0.4), true), polar(at(1).of(0.4), false));
-            case HEX, NAME -> Optional.empty();
+            case CMYK, HEX, NAME -> Optional.empty();
         };
     }
 

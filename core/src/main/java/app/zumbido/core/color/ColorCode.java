@@ -18,6 +18,17 @@ public final class ColorCode {
         return code.toLowerCase(Locale.ROOT).startsWith("rgb(") ? parseRgb(code) : parseHex(code);
     }
 
+    /**
+     * The numbers of a CSS colour function: rgb 0 to 255, hue in degrees, saturation and lightness of hsl and the
+     * lightness of lab and lch 0 to 100, that of oklab and oklch 0 to 1.
+     *
+     * @param notation a space with three numbers; neither hex, cmyk nor name
+     * @return brought into the gamut; nothing if a number is beyond its range
+     */
+    public static Optional<Rgb> ofNumbers(CodeNotation notation, double first, double second, double third) {
+        return CodeNumbers.plain(first, second, third).color(notation);
+    }
+
     static Optional<Rgb> parseHex(String code) {
         String digits = code.startsWith("#") ? code.substring(1) : code;
         if (!digits.chars().allMatch(c -> c < 128 && Character.digit(c, 16) >= 0)) {

@@ -12,7 +12,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.Arrays;
 import java.util.Random;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Assertions;
@@ -47,29 +46,6 @@ class DamagedFilesTest {
         return kind.equals("svg") && SvgFile.isSvg(file) ? SvgFile.read(file).draw() : BitmapFile.decode(file);
     }
 
-    /** @return cut off, some bits turned, some bytes overwritten, or a part of it twice */
-    private static byte[] damaged(byte[] good, Random random) {
-        byte[] file = good.clone();
-        switch (random.nextInt(4)) {
-            case 0 -> file = Arrays.copyOf(good, random.nextInt(good.length));
-            case 1 -> {
-                for (int i = 0; i <= random.nextInt(4); i++) {
-                    file[random.nextInt(file.length)] ^= (byte) (1 << random.nextInt(8));
-                }
-            }
-            case 2 -> {
-                int at = random.nextInt(file.length);
-                Arrays.fill(file, at, Math.min(file.length, at + 1 + random.nextInt(8)), (byte) random.nextInt(256));
-            }
-            default -> {
-                int at = random.nextInt(file.length);
-                file = Arrays.copyOf(good, good.length + good.length - at);
-                System.arraycopy(good, at, file, good.length, good.length - at);
-            }
-        }
-        return file;
-    }
-
     @ParameterizedTest
     @ValueSource(strings = {"png", "jpeg", "gif", "bmp", "svg"})
     void isAPictureOrSaysWhatIsWrong(String kind) throws IOException {
@@ -77,7 +53,7 @@ class DamagedFilesTest {
         assertThat(decode(kind, good).count()).isPositive();
         Random random = new Random(kind.hashCode());
         for (int i = 0; i < VARIANTS; i++) {
-            byte[] file = damaged(good, random);
+            byte[] file = DamagedFile.of(good, random);
             int variant = i;
             Assertions.assertTimeoutPreemptively(SOON, () -> {
                 try {

@@ -1,0 +1,121 @@
+package app.zumbido.formats.archive;
+
+import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.formats.image.UnreadableImageException.Reason;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipFile;
+
+/** A zip file from outside. Everything in it has been unpacked once under limits, so whoever reads on is safe. */
+public final class Archive implements AutoCloseable {
+    /** Parts of a file; a deck of 500 slides has some 3,000. */
+    private static final int MOST_ENTRIES = 20_000;
+    /** One part, unpacked; bytes. */
+    private static final long LARGEST_ENTRY = 100L << 20;
+    /** All parts, unpacked; bytes. */
+    private static final long LARGEST = 400L << 20;
+
+    private static final int BUFFER = 1 << 16;
+
+    private final ZipFile zip;
+
+    private Archive(ZipFile zip) {
+        this.zip = zip;
+    }
+
+    public static boolean isZip(byte[] file) {
+        return file.length > 4 && file[0] == 'P' && file[1] == 'K' && file[2] == 3 && file[3] == 4;
+    }
+
+    /** @throws UnreadableImageException if it is damaged, or unpacks to more than the limits */
+    public static Archive open(byte[] file) {
+        ZipFile zip;
+        try {
+            zip = ZipFile.builder().setByteArray(file).get();
+        } catch (IOException | RuntimeException e) {
+            throw broken("its list of parts is damaged or cut off", e);
+        }
+        Archive archive = new Archive(zip);
+        try {
+            archive.check();
+        } catch (RuntimeException e) {
+            archive.close();
+            throw e;
+        }
+        return archive;
+    }
+
+    private static UnreadableImageException broken(String why, Throwable cause) {
+        return new UnreadableImageException(Reason.BROKEN, "The file cannot be read: " + why, cause);
+    }
+
+    private void check() {
+        List<ZipArchiveEntry> entries = Collections.list(zip.getEntries());
+        if (entries.size() > MOST_ENTRIES) {
+            throw new UnreadableImageException(
+                    Reason.TOO_LARGE, "The file has " + entries.size() + " parts; " + MOST_ENTRIES + " are the most");
+        }
+        long total = 0;
+        for (ZipArchiveEntry entry : entries) {
+            total += copy(entry, OutputStream.nullOutputStream());
+            if (total > LARGEST) {
+                throw tooLarge();
+            }
+        }
+    }
+
+    private static UnreadableImageException tooLarge() {
+        return new UnreadableImageException(
+                Reason.TOO_LARGE, "The file unpacks to more than " + (LARGEST >> 20) + " MB");
+    }
+
+    private long copy(ZipArchiveEntry entry, OutputStream out) {
+        long copied = 0;
+        try (InputStream in = zip.getInputStream(entry)) {
+            byte[] buffer = new byte[BUFFER];
+            for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
+                copied += read;
+                if (copied > LARGEST_ENTRY) {
+                    throw tooLarge();
+                }
+                out.write(buffer, 0, read);
+            }
+        } catch (UnreadableImageException e) {
+            throw e;
+        } catch (IOException | RuntimeException e) {
+            throw broken("the part " + entry.getName() + " is damaged", e);
+        }
+        return copied;
+    }
+
+    /** @return names of the parts in the order of the file's own list */
+    public List<String> names() {
+        return Collections.list(zip.getEntries()).stream()
+                .map(ZipArchiveEntry::getName)
+                .toList();
+    }
+
+    /** @return what is in the part; nothing if there is none of that name */
+    public Optional<byte[]> get(String name) {
+        return Optional.ofNullable(zip.getEntry(name)).map(entry -> {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            copy(entry, out);
+            return out.toByteArray();
+        });
+    }
+
+    @Override
+    public void close() {
+        try {
+            zip.close();
+        } catch (IOException e) {
+            throw broken("it cannot be closed", e);
+        }
+    }
+}

@@ -1,0 +1,104 @@
+package app.zumbido.formats.ooxml;
+
+import app.zumbido.core.color.ColorCode;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FontPair;
+import app.zumbido.formats.archive.PartXml;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import javax.xml.stream.XMLStreamReader;
+import org.jspecify.annotations.Nullable;
+
+/** Reads slots and fonts of a theme part. Source: ECMA-376 Part 1, 20.1.6. */
+final class ThemeReader implements PartXml.Handler {
+    private final Map<ThemeSlot, Rgb> colors = new EnumMap<>(ThemeSlot.class);
+    private String name = "";
+    private @Nullable ThemeSlot slot;
+    private boolean inScheme;
+    private boolean inMajor;
+    private boolean inMinor;
+    private @Nullable String heading;
+    private @Nullable String body;
+
+    private ThemeReader() {}
+
+    static FoundTheme read(byte[] part) {
+        ThemeReader reader = new ThemeReader();
+        PartXml.read(part, reader);
+        return new FoundTheme(reader.name, reader.colors, fonts(reader.heading, reader.body));
+    }
+
+    private static Optional<FontPair> fonts(@Nullable String heading, @Nullable String body) {
+        return heading == null || body == null ? Optional.empty() : Optional.of(new FontPair(heading, body));
+    }
+
+    @Override
+    public void start(String element, XMLStreamReader attributes) {
+        switch (element) {
+            case "theme" -> PartXml.attribute(attributes, "name").ifPresent(given -> name = given);
+            case "clrScheme" -> {
+                inScheme = true;
+                // The set of colours has the better name: whoever makes one gives it, and leaves the theme's alone.
+                PartXml.attribute(attributes, "name").ifPresent(given -> name = given);
+            }
+            case "majorFont" -> inMajor = true;
+            case "minorFont" -> inMinor = true;
+            case "latin" -> latin(PartXml.attribute(attributes, "typeface").orElse(null));
+            default -> color(element, attributes);
+        }
+    }
+
+    private void latin(@Nullable String typeface) {
+        if (typeface == null || typeface.length() > FontPair.LONGEST_NAME) {
+            return;
+        }
+        if (inMajor && heading == null) {
+            heading = typeface;
+        } else if (inMinor && body == null) {
+            body = typeface;
+        }
+    }
+
+    private void color(String element, XMLStreamReader attributes) {
+        if (!inScheme) {
+            return;
+        }
+        Optional<ThemeSlot> named = ThemeSlot.ofCode(element);
+        if (named.isPresent()) {
+            slot = named.get();
+        } else if (slot != null) {
+            ThemeSlot filled = slot;
+            value(element, attributes).ifPresent(color -> colors.putIfAbsent(filled, color));
+        }
+    }
+
+    private static Optional<Rgb> value(String element, XMLStreamReader attributes) {
+        return switch (element) {
+            case "srgbClr" -> PartXml.attribute(attributes, "val").flatMap(ColorCode::parse);
+            // What the computer shows is not known; the last value that was seen stands beside it.
+            case "sysClr" ->
+                PartXml.attribute(attributes, "lastClr")
+                        .flatMap(ColorCode::parse)
+                        .or(() -> PartXml.attribute(attributes, "val")
+                                .map(system -> system.equals("window") ? Rgb.WHITE : Rgb.BLACK));
+            default -> Optional.empty();
+        };
+    }
+
+    @Override
+    public void end(String element) {
+        switch (element) {
+            case "clrScheme" -> inScheme = false;
+            case "majorFont" -> inMajor = false;
+            case "minorFont" -> inMinor = false;
+            default -> {
+                if (slot != null && slot.code().equals(element)) {
+                    slot = null;
+                }
+            }
+        }
+    }
+}

@@ -37,16 +37,16 @@ export class Problem extends Error {
 
 const WORDS: Record<string, string> = {
   '/problems/unknown-brand': 'This brand is not on the shelf. It may have been deleted in another window.',
-  '/problems/unknown-source': 'This picture is not there any more.',
+  '/problems/unknown-source': 'This source is not on the sheet any more.',
   '/problems/unknown-swatch': 'This swatch is not in the palette any more.',
   '/problems/not-a-picture':
-    'This file is no picture that can be read. Save it as PNG, SVG, JPEG, WebP, GIF or BMP.',
+    'This file is of no kind that can be read. Save a picture as PNG, SVG, JPEG, WebP, GIF, BMP or PDF.',
   '/problems/picture-broken':
-    'This picture is damaged or cut off. Save or send it once more and drop it again.',
+    'This file is damaged or cut off. Save or send it once more and drop it again.',
   '/problems/picture-too-large':
-    'This picture has more than 100 million pixels. Make it smaller and drop it again.',
+    'This file holds more than can be read: 100 million pixels, 60 pages, or 400 MB unpacked are the most.',
   '/problems/file-too-large': 'This file is larger than 50 MB. Make it smaller and drop it again.',
-  '/problems/nothing-found': 'This picture shows no colour: it is empty or transparent throughout.',
+  '/problems/nothing-found': 'This file shows no colour: it is empty, or transparent throughout.',
   '/problems/brand-not-empty':
     'This brand has colours already. Take the ones you want from the picture instead.',
   '/problems/not-a-color': 'This is no colour code. Write it as 0F7C7A, #0F7C7A or rgb(15 124 122).',

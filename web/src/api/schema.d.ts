@@ -141,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack"];
+        post: operations["putBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -174,6 +174,38 @@ export interface paths {
         get: operations["list_1"];
         put?: never;
         post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/sources/{sid}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/sources/{sid}/inventory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["inventory"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -244,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/sources/{sid}/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/sources/{sid}/sample": {
         parameters: {
             query?: never;
@@ -254,6 +302,22 @@ export interface paths {
         get: operations["sample"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/sources/{sid}/theme": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeTheme"];
         delete?: never;
         options?: never;
         head?: never;
@@ -649,6 +713,14 @@ export interface components {
             oklch: components["schemas"]["LchResponse"];
             rgb: number[];
         };
+        CombinationResponse: {
+            background: string;
+            /** Format: int32 */
+            count: number;
+            foreground: string;
+            /** Format: double */
+            ratio: number;
+        };
         ContrastRequest: {
             background: string;
             foreground: string;
@@ -682,6 +754,17 @@ export interface components {
         FoundCodesResponse: {
             codes: components["schemas"]["FoundCodeResponse"][];
         };
+        FoundSlotResponse: {
+            hex: string;
+            ink: string;
+            slot: string;
+        };
+        FoundThemeResponse: {
+            bodyFont?: string;
+            headingFont?: string;
+            name: string;
+            slots: components["schemas"]["FoundSlotResponse"][];
+        };
         GroundResponse: {
             graphics: boolean;
             ground: string;
@@ -697,6 +780,12 @@ export interface components {
             l: number;
             /** Format: double */
             s: number;
+        };
+        InventoryResponse: {
+            colors: components["schemas"]["UsedColorResponse"][];
+            combinations: components["schemas"]["CombinationResponse"][];
+            counted: boolean;
+            theme?: components["schemas"]["FoundThemeResponse"];
         };
         LabResponse: {
             /** Format: double */
@@ -744,7 +833,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED";
+            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
             to?: string;
@@ -846,13 +935,13 @@ export interface components {
             /** Format: date-time */
             addedAt: string;
             /** Format: int32 */
-            height: number;
+            height?: number;
             /** Format: uuid */
             id: string;
             kind: string;
             name: string;
             /** Format: int32 */
-            width: number;
+            width?: number;
         };
         SpecimenResponse: {
             accents: string[];
@@ -920,6 +1009,19 @@ export interface components {
             /** Format: int64 */
             cursor: number;
             steps: components["schemas"]["StepResponse"][];
+        };
+        UseResponse: {
+            /** Format: int32 */
+            count: number;
+            use: string;
+        };
+        UsedColorResponse: {
+            /** Format: int32 */
+            count: number;
+            hex: string;
+            ink: string;
+            name?: string;
+            uses: components["schemas"]["UseResponse"][];
         };
     };
     responses: never;
@@ -1169,7 +1271,7 @@ export interface operations {
             };
         };
     };
-    putBack: {
+    putBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1266,6 +1368,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SourceResponse"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    inventory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InventoryResponse"];
                 };
             };
         };
@@ -1372,6 +1518,27 @@ export interface operations {
             };
         };
     };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     sample: {
         parameters: {
             query: {
@@ -1395,6 +1562,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SampleResponse"];
+                };
+            };
+        };
+    };
+    takeTheme: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
                 };
             };
         };

@@ -9,6 +9,9 @@ export type Slot = Schemas['SlotResponse'];
 export type SlotReason = NonNullable<Slot['reason']>;
 export type Specimen = Schemas['SpecimenResponse'];
 export type Source = Schemas['SourceResponse'];
+export type PictureSource = Source & { width: number; height: number };
+export type Inventory = Schemas['InventoryResponse'];
+export type UsedColor = Schemas['UsedColorResponse'];
 export type Proposals = Schemas['ProposalsResponse'];
 export type Proposal = Schemas['ProposalResponse'];
 export type FoundCode = Schemas['FoundCodeResponse'];
@@ -18,3 +21,8 @@ export type Trail = Schemas['TrailResponse'];
 export type Note = Schemas['NoteResponse'];
 export type Reading = 'artwork' | 'photograph';
 export type Order = 'coverage' | 'place' | 'lightness' | 'hue';
+
+/** Whether the file shows its colours; otherwise it lists them. */
+export function isPicture(source: Source): source is PictureSource {
+  return source.width !== undefined && source.height !== undefined;
+}

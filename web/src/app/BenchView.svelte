@@ -27,7 +27,7 @@
 
   // The view is made anew for every brand, so the id never changes under it.
   const bench = provideBench(new Bench(untrack(() => id)));
-  void bench.load();
+  void bench.open();
 
   $effect(() => bench.follow());
 
@@ -112,7 +112,7 @@
     <Strip />
     <Rail {station} />
     <main>
-      <NoticeLine onundo={() => step('undo')} />
+      <NoticeLine />
       {#if station === 'gather'}
         <Gather />
       {:else if station === 'palette'}

@@ -1,21 +1,27 @@
 <script lang="ts">
+  import { messageOf } from '../api/problem';
   import Button from '../ui/Button.svelte';
   import { useBench } from './bench.svelte';
 
-  interface Props {
-    onundo: () => void;
-  }
-
-  const { onundo }: Props = $props();
   const bench = useBench();
+
+  async function takeBack(undo: () => Promise<void>) {
+    try {
+      await undo();
+      bench.notice = undefined;
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
 </script>
 
 <div role="status">
   {#if bench.notice}
     <p>
       <span>{bench.notice.text}</span>
-      {#if bench.notice.undoable && bench.brand.canUndo}
-        <Button look="quiet" onclick={onundo}>Undo</Button>
+      {#if bench.notice.undo}
+        {@const undo = bench.notice.undo}
+        <Button look="quiet" onclick={() => takeBack(undo)}>Undo</Button>
       {/if}
     </p>
   {/if}

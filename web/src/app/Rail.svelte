@@ -11,7 +11,7 @@
   const bench = useBench();
 
   const states: Record<Station, string> = $derived({
-    gather: counted(bench.sources.length, 'picture'),
+    gather: counted(bench.sheet.sources.length, 'source'),
     palette: counted(bench.brand.swatches.length, 'swatch', 'swatches'),
     theme: themeState(),
     handover: bench.brand.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',

@@ -1,4 +1,5 @@
 import { messageOf } from '../api/problem';
+import { isPicture } from '../api/types';
 import { uploadSource } from '../api/upload';
 import type { Bench } from './bench.svelte';
 
@@ -26,12 +27,12 @@ export class Upload {
   }
 }
 
-/** Stylesheets, saved pages, lists and token files are read for the codes in them. */
+/** Lists and notes are read for the codes in them; what has a form of its own is a source. */
 function isText(file: File): boolean {
-  return /\.(css|scss|less|html?|txt|md|csv|tsv|json|xml)$/i.test(file.name);
+  return /\.(txt|md|csv|tsv)$/i.test(file.name);
 }
 
-/** Takes pictures in, one after the other; one that is bad or stopped never stops the rest. */
+/** Takes files in, one after the other; one that is bad or stopped never stops the rest. */
 export class Intake {
   readonly #bench: Bench;
   uploads = $state.raw<Upload[]>([]);
@@ -65,7 +66,7 @@ export class Intake {
     }
   }
 
-  /** The first picture of an empty brand drafts it. */
+  /** The first picture of an empty brand drafts it; a file that lists colours is asked about first. */
   async #takeOne(upload: Upload): Promise<void> {
     upload.share = 0;
     const source = await uploadSource(
@@ -74,15 +75,15 @@ export class Intake {
       (share) => (upload.share = share),
       upload.signal,
     );
-    const first = this.#bench.sources.length === 0 && this.#bench.brand.swatches.length === 0;
+    const first = this.#bench.sheet.sources.length === 0 && this.#bench.brand.swatches.length === 0;
     if (source.kind === 'pdf') {
       // Every page is a picture of its own.
-      await this.#bench.loadSources();
-      this.#bench.sourceId = source.id;
+      await this.#bench.sheet.load();
+      this.#bench.sheet.shownId = source.id;
     } else {
-      this.#bench.addSource(source);
+      this.#bench.sheet.add(source);
     }
-    if (first) {
+    if (first && isPicture(source)) {
       await this.#bench.draft(source);
     }
   }

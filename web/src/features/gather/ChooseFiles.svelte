@@ -23,9 +23,9 @@
   bind:this={input}
   class="visually-hidden"
   type="file"
-  accept="image/png,image/jpeg,image/svg+xml,image/webp,image/gif,image/bmp,application/pdf,.css,.html,.htm,.txt,.md,.csv,.json"
+  accept="image/png,image/jpeg,image/svg+xml,image/webp,image/gif,image/bmp,application/pdf,.pptx,.potx,.docx,.dotx,.xlsx,.xltx,.odp,.odt,.ods,.odg,.css,.html,.htm,.json,.txt,.md,.csv"
   multiple
   tabindex="-1"
-  aria-label="Pictures to take in"
+  aria-label="Files to take in"
   {onchange}
 />

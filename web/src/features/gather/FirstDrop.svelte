@@ -8,7 +8,10 @@
 
 <div class="drop">
   <h2>Drop a logo here</h2>
-  <p>As PNG, SVG, JPEG, WebP, GIF, BMP or PDF. Colours and a theme are drafted from it in one step.</p>
+  <p>
+    As PNG, SVG, JPEG, WebP, GIF, BMP or PDF: colours and a theme are drafted from it in one step. A
+    presentation, document, workbook, stylesheet or saved page is read too.
+  </p>
   <ChooseFiles look="main" words="Choose a file" />
   <p>
     or paste a picture, or <Button
@@ -28,6 +31,10 @@
     padding: 24px;
     border: 1.5px dashed var(--ink-3);
     text-align: center;
+  }
+
+  p {
+    max-width: 480px;
   }
 
   h2 {

@@ -1,11 +1,11 @@
 <script lang="ts">
   import { pictureOf, regionOf } from '../../api/addresses';
-  import type { Proposal, Reading, Source } from '../../api/types';
+  import type { Proposal, Reading, PictureSource } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import type { Picker } from './picker.svelte';
 
   interface Props {
-    source: Source;
+    source: PictureSource;
     focused: Proposal | undefined;
     reading: Reading;
     picker: Picker;

@@ -1,21 +1,48 @@
 <script lang="ts">
+  import X from '@lucide/svelte/icons/x';
   import { pictureOf } from '../../api/addresses';
+  import { messageOf } from '../../api/problem';
+  import { isPicture, type Source } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
+  import { kindWords } from './kinds';
 
   const bench = useBench();
+
+  async function remove(source: Source) {
+    try {
+      await bench.removeSource(source);
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
 </script>
 
-<ul aria-label="Pictures">
-  {#each bench.sources as source (source.id)}
+<ul aria-label="Sources">
+  {#each bench.sheet.sources as source (source.id)}
     <li>
       <button
         type="button"
-        aria-pressed={source.id === bench.sourceId}
+        aria-pressed={source.id === bench.sheet.shownId}
         title={source.name}
-        onclick={() => (bench.sourceId = source.id)}
+        onclick={() => (bench.sheet.shownId = source.id)}
       >
-        <img src={pictureOf(bench.id, source.id)} alt={source.name} />
+        {#if isPicture(source)}
+          <img src={pictureOf(bench.id, source.id)} alt={source.name} />
+        {:else}
+          <span class="listed"><b>{kindWords(source.kind)}</b>{source.name}</span>
+        {/if}
       </button>
+      {#if source.id === bench.sheet.shownId}
+        <button
+          type="button"
+          class="off"
+          aria-label="Take {source.name} off the sheet"
+          title="Take it off the sheet"
+          onclick={() => remove(source)}
+        >
+          <X size={14} aria-hidden="true" />
+        </button>
+      {/if}
     </li>
   {/each}
   <li class="drop" aria-hidden="true">drop here</li>
@@ -28,7 +55,11 @@
     gap: 8px;
   }
 
-  button {
+  li {
+    position: relative;
+  }
+
+  [aria-pressed] {
     display: grid;
     place-items: center;
     width: 112px;
@@ -39,7 +70,7 @@
     background: var(--paper);
   }
 
-  button[aria-pressed='true'] {
+  [aria-pressed='true'] {
     padding: 4.5px;
     border: 3px solid var(--ink);
   }
@@ -48,6 +79,28 @@
     width: 100%;
     height: 100%;
     object-fit: contain;
+  }
+
+  .listed {
+    display: grid;
+    max-width: 100%;
+    overflow: hidden;
+    font-size: var(--size-small);
+    line-height: 15px;
+    text-align: center;
+    overflow-wrap: anywhere;
+  }
+
+  .off {
+    position: absolute;
+    top: 3px;
+    right: 3px;
+    display: grid;
+    place-items: center;
+    width: 24px;
+    height: 24px;
+    background: var(--paper);
+    border: var(--hairline);
   }
 
   .drop {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { messageOf } from '../../api/problem';
-  import type { Source } from '../../api/types';
+  import type { PictureSource } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
@@ -14,7 +14,7 @@
   import { ProposalState } from './proposals.svelte';
 
   interface Props {
-    source: Source;
+    source: PictureSource;
   }
 
   const { source }: Props = $props();

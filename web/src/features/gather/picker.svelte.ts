@@ -1,6 +1,6 @@
 import { answered, api } from '../../api/client';
 import { messageOf } from '../../api/problem';
-import type { Source } from '../../api/types';
+import type { PictureSource } from '../../api/types';
 import { LatestOnly } from '../../app/latest';
 
 /** Side of what the magnifier shows; pixels. */
@@ -18,7 +18,7 @@ interface Look {
 /** Takes a colour by hand from one place of a picture. */
 export class Picker {
   readonly #brandId: string;
-  readonly source: Source;
+  readonly source: PictureSource;
   /** Pixels from the left and from the top; nothing while nobody picks. */
   #place = $state.raw<{ x: number; y: number }>();
   #area = $state(1);
@@ -26,7 +26,7 @@ export class Picker {
   problem = $state<string>();
   readonly #latest = new LatestOnly<Look>((look) => (this.look = look));
 
-  constructor(brandId: string, source: Source) {
+  constructor(brandId: string, source: PictureSource) {
     this.#brandId = brandId;
     this.source = source;
   }

@@ -1,12 +1,12 @@
 import { SvelteSet } from 'svelte/reactivity';
 import { answered, api } from '../../api/client';
 import { messageOf } from '../../api/problem';
-import type { Order, Proposal, Proposals, Reading, Source } from '../../api/types';
+import type { Order, Proposal, Proposals, Reading, PictureSource } from '../../api/types';
 
 /** What one picture proposes, how it is asked, and which of it is chosen. */
 export class ProposalState {
   readonly #brandId: string;
-  readonly source: Source;
+  readonly source: PictureSource;
   /** The reading that a person asked for; nothing: the machine decides. */
   #asked = $state<Reading>();
   #most = $state<number>();
@@ -17,7 +17,7 @@ export class ProposalState {
   focused = $state.raw<Proposal>();
   readonly chosen = new SvelteSet<string>();
 
-  constructor(brandId: string, source: Source, taken: ReadonlySet<string>) {
+  constructor(brandId: string, source: PictureSource, taken: ReadonlySet<string>) {
     this.#brandId = brandId;
     this.source = source;
     void this.#ask().then(() => this.#chooseAllBut(taken));

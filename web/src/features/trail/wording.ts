@@ -33,6 +33,8 @@ export function wordsOf(note: Note): string {
       return `Theme renamed from ${from} to ${to}`;
     case 'DRAFTED':
       return `Drafted from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
+    case 'THEME_TAKEN':
+      return `Theme taken from ${subject}${count === 0 ? '' : `: ${count === 1 ? '1 swatch' : `${count} swatches`} more`}`;
   }
 }
 

@@ -3,6 +3,7 @@ package app.zumbido.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions.HasCountOptions;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.docx4j.dml.BaseStyles;
 import org.junit.jupiter.api.Test;
 
 /** Colours out of pictures by hand, out of texts, and out of many files at once. */
@@ -63,18 +65,64 @@ class GatherJourney extends Journey {
     }
 
     @Test
-    void aStylesheetIsReadForItsCodes() {
+    void aStylesheetTellsItsNamesAndWhatItUsesThemFor() {
         putOnTheShelf("Ostrel Ferries");
         choose(file("site.css", """
                 :root { --harbour-teal: #0F7C7A; --foam: rgb(234 243 242); }
-                a { color: #F2682A; border: 1px solid rebeccapurple }
+                a { color: #F2682A; border: 1px solid var(--harbour-teal); background: var(--foam) }
                 """.getBytes(StandardCharsets.UTF_8)));
-        Locator found = page.getByLabel("Colours found").getByRole(AriaRole.LISTITEM);
-        assertThat(found).hasCount(3);
-        assertThat(found.nth(0)).containsText("harbour-teal");
-        button("Take 3 colours").click();
+        Locator colors = page.getByLabel("Colours of the file").getByRole(AriaRole.LISTITEM);
+        assertThat(colors).hasCount(3);
+        assertThat(colors.filter(new Locator.FilterOptions().setHasText("harbour teal")))
+                .containsText("border 1");
+        assertThat(page.getByLabel("Combinations used most").getByRole(AriaRole.LISTITEM))
+                .containsText("F2682A on EAF3F2");
+        assertThat(accessibilityFaults()).isEmpty();
+        button("Take chosen").click();
+        assertThat(strip()).hasCount(4);
         openStation("Palette");
         assertThat(page.getByText("from site.css;").first()).isVisible();
+    }
+
+    @Test
+    void theThemeOfADeckIsTakenAndHandedOver() throws Exception {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("timetable.pptx", Decks.timetable()));
+        assertThat(page.getByText("presentation: take its theme, or single colours of it"))
+                .isVisible();
+        assertThat(page.getByLabel("Its theme").getByRole(AriaRole.LISTITEM)).hasCount(12);
+        assertThat(page.getByLabel("Combinations used most")
+                        .getByRole(AriaRole.LISTITEM)
+                        .first())
+                .containsText("FFFFFF on 0F7C7A");
+        assertThat(accessibilityFaults()).isEmpty();
+        button("Take its theme").click();
+        assertThat(page.getByText("Slots and fonts of timetable.pptx are the theme now; 8 new swatches."))
+                .isVisible();
+        assertThat(strip()).hasCount(9);
+
+        openStation("Hand over");
+        Download download = page.waitForDownload(
+                () -> link("Download Presentation template").click());
+        BaseStyles handedOver = Decks.themeOf(download.path()).getContents().getThemeElements();
+        assertThat(Decks.slots(handedOver.getClrScheme())).isEqualTo(Decks.SLOTS);
+        assertThat(handedOver.getFontScheme().getMajorFont().getLatin().getTypeface())
+                .isEqualTo("Georgia");
+    }
+
+    @Test
+    void aSourceIsTakenOffTheSheetAndPutBack() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()), file("disc.png", Drawings.violetDisc()));
+        assertThat(sources()).hasCount(2);
+        button("Take disc.png off the sheet").click();
+        assertThat(sources()).hasCount(1);
+        page.reload();
+        assertThat(sources()).hasCount(1);
+        button("Take logo.png off the sheet").click();
+        assertThat(page.getByText("Drop a logo here")).isVisible();
+        page.getByRole(AriaRole.STATUS).getByText("Undo").click();
+        assertThat(sources()).hasCount(1);
     }
 
     @Test
@@ -161,9 +209,7 @@ class GatherJourney extends Journey {
         files.add(3, file("broken.png", Arrays.copyOf(Drawings.ferryLogo(), 200)));
         files.add(9, file("letter.doc", "No picture at all".getBytes(StandardCharsets.UTF_8)));
         choose(files.toArray(Path[]::new));
-        assertThat(page.getByLabel("Pictures", new Page.GetByLabelOptions().setExact(true))
-                        .getByRole(AriaRole.BUTTON))
-                .hasCount(18, new HasCountOptions().setTimeout(60_000));
+        assertThat(sources()).hasCount(18, new HasCountOptions().setTimeout(60_000));
         Locator complaint = page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("broken.png"));
         assertThat(complaint).containsText("letter.doc");
         assertThat(accessibilityFaults()).isEmpty();

@@ -134,6 +134,11 @@ abstract class Journey {
         page.getByText("Drop a logo here").waitFor();
     }
 
+    /** @return what lies on the contact sheet */
+    Locator sources() {
+        return page.locator("[aria-label='Sources'] [aria-pressed]");
+    }
+
     void choose(Path... files) {
         page.setInputFiles("input[type=file]", files);
     }

@@ -6,7 +6,9 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FontPair;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -213,6 +215,40 @@ public sealed interface Change {
         @Override
         public TrailNote note(Brand before) {
             return TrailNote.of(ChangeKind.DRAFTED).subject(source).count(swatches.size());
+        }
+    }
+
+    /**
+     * Slots and fonts of an existing file become the theme.
+     *
+     * @param source the file's name
+     * @param name of the theme; nothing: it keeps the one it has
+     * @param swatches those that the palette lacks
+     * @param fonts nothing: it keeps those that it has
+     */
+    record TakeTheme(
+            String source,
+            Optional<String> name,
+            List<Swatch> swatches,
+            Map<ThemeSlot, SlotSetting> settings,
+            Optional<FontPair> fonts)
+            implements Change {
+        public TakeTheme {
+            swatches = List.copyOf(swatches);
+            settings = Map.copyOf(settings);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            Theme theme = brand.theme().with(settings);
+            Theme named = name.map(theme::withName).orElse(theme);
+            return brand.with(brand.palette().with(swatches))
+                    .with(fonts.map(named::withFonts).orElse(named));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.THEME_TAKEN).subject(source).count(swatches.size());
         }
     }
 }

@@ -15,5 +15,6 @@ public enum ChangeKind {
     SLOT_FILLED,
     SUGGESTION_APPLIED,
     THEME_RENAMED,
-    DRAFTED
+    DRAFTED,
+    THEME_TAKEN
 }

@@ -5,6 +5,8 @@ import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Order;
 import app.zumbido.core.extraction.Proposal;
 import app.zumbido.core.extraction.Reading;
+import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.inspect.UsedColor;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
@@ -44,6 +46,29 @@ public final class Draft {
         }
         List<Swatch> swatches = swatches(proposals, source, given, ids);
         return Optional.of(new Change.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
+    }
+
+    /**
+     * The same from what a file lists.
+     *
+     * @return the file's own theme if it has one; nothing if it lists no colour
+     */
+    public static Optional<Change> from(Inventory inventory, String source, Supplier<UUID> ids) {
+        if (inventory.theme().isPresent()) {
+            return Optional.of(ThemeTaking.from(inventory.theme().get(), source, Palette.EMPTY, ids));
+        }
+        Set<String> names = new HashSet<>();
+        List<Swatch> swatches = new ArrayList<>();
+        for (UsedColor used : inventory.colors().stream().limit(MOST_OF_ARTWORK).toList()) {
+            String name = used.name()
+                    .filter(own -> own.length() <= Swatch.LONGEST_NAME && !names.contains(own))
+                    .orElseGet(() -> WorkingName.of(used.color(), names));
+            names.add(name);
+            swatches.add(new Swatch(new SwatchId(ids.get()), name, used.color(), Optional.of(Origin.of(source))));
+        }
+        return swatches.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Change.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
     }
 
     private static List<Swatch> swatches(

@@ -11,6 +11,11 @@ import java.util.OptionalInt;
  * @param area side of the square that was averaged, in pixels; absent if nobody took it by hand
  */
 public record Origin(String source, OptionalInt x, OptionalInt y, OptionalInt area) {
+    /** The whole file speaks for it. */
+    public static Origin of(String source) {
+        return new Origin(source, OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty());
+    }
+
     public static Origin at(String source, int x, int y) {
         return new Origin(source, OptionalInt.of(x), OptionalInt.of(y), OptionalInt.empty());
     }

@@ -53,6 +53,10 @@ public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSet
         return new Theme(id, newName, fonts, slots);
     }
 
+    public Theme withFonts(FontPair newFonts) {
+        return new Theme(id, name, newFonts, slots);
+    }
+
     /** @return the colours of the slots that are set */
     public Map<ThemeSlot, Rgb> resolve(Palette palette) {
         Map<ThemeSlot, Rgb> colors = new EnumMap<>(ThemeSlot.class);

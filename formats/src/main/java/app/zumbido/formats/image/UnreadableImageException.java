@@ -1,6 +1,6 @@
 package app.zumbido.formats.image;
 
-/** A file that cannot be made into a picture; says why. */
+/** A file that no colours can be read from, picture or not; says why. */
 public final class UnreadableImageException extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
@@ -10,8 +10,10 @@ public final class UnreadableImageException extends RuntimeException {
         UNKNOWN_KIND,
         /** Damaged or cut off. */
         BROKEN,
-        /** More pixels than the limit. */
-        TOO_LARGE
+        /** More pixels, pages or bytes than the limit. */
+        TOO_LARGE,
+        /** Nothing in it has a colour. */
+        NO_COLOR
     }
 
     private final Reason reason;

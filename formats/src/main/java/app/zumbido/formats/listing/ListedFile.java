@@ -37,7 +37,7 @@ public record ListedFile(String kind, Inventory inventory) {
         Optional<ListedFile> listed =
                 Archive.isZip(file) ? ofArchive(file) : text(file).flatMap(ListedFile::ofText);
         listed.filter(found -> found.inventory().isEmpty()).ifPresent(empty -> {
-            throw new UnreadableImageException(Reason.UNKNOWN_KIND, "There is no colour in this file");
+            throw new UnreadableImageException(Reason.NO_COLOR, "There is no colour in this file");
         });
         return listed;
     }

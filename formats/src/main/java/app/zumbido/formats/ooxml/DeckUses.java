@@ -18,6 +18,7 @@ import org.apache.poi.openxml4j.util.ZipSecureFile;
 import org.apache.poi.sl.draw.DrawPaint;
 import org.apache.poi.sl.usermodel.PaintStyle;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
+import org.apache.poi.xslf.usermodel.XSLFBackground;
 import org.apache.poi.xslf.usermodel.XSLFGraphicFrame;
 import org.apache.poi.xslf.usermodel.XSLFGroupShape;
 import org.apache.poi.xslf.usermodel.XSLFShape;
@@ -54,7 +55,7 @@ final class DeckUses {
     boolean count(byte[] file) {
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(file))) {
             for (XSLFSlide slide : show.getSlides()) {
-                Rgb ground = rgb(slide.getBackground().getFillColor()).orElseGet(() -> slot(ThemeSlot.LIGHT_1));
+                Rgb ground = ground(slide);
                 tally.use(ground, ColorUse.GROUND);
                 addAll(slide.getShapes(), ground);
             }
@@ -63,6 +64,12 @@ final class DeckUses {
             // The theme has been read already and is worth having alone.
             return false;
         }
+    }
+
+    /** A deck may say nothing about its ground anywhere, and then it is the light one. */
+    private Rgb ground(XSLFSlide slide) {
+        XSLFBackground background = slide.getBackground();
+        return rgb(background == null ? null : background.getFillColor()).orElseGet(() -> slot(ThemeSlot.LIGHT_1));
     }
 
     private Rgb slot(ThemeSlot slot) {

@@ -9,6 +9,7 @@ import app.zumbido.server.shelf.UnknownBrandException;
 import app.zumbido.server.source.DraftException;
 import app.zumbido.server.source.OutsidePictureException;
 import app.zumbido.server.source.UnknownSourceException;
+import app.zumbido.server.source.WrongKindOfSourceException;
 import app.zumbido.server.theme.UnknownSlotException;
 import app.zumbido.server.trail.NoteResponse;
 import app.zumbido.server.trail.RevisionMissingException;
@@ -83,6 +84,7 @@ class ProblemTable {
                 case UNKNOWN_KIND -> ProblemType.NOT_A_PICTURE;
                 case BROKEN -> ProblemType.PICTURE_BROKEN;
                 case TOO_LARGE -> ProblemType.PICTURE_TOO_LARGE;
+                case NO_COLOR -> ProblemType.NOTHING_FOUND;
             };
         }
         if (exception instanceof DraftException draft) {
@@ -116,6 +118,7 @@ class ProblemTable {
             new Row(UnknownDeliveryException.class, ProblemType.UNKNOWN_DELIVERY),
             new Row(RevisionMissingException.class, ProblemType.REVISION_MISSING),
             new Row(OutsidePictureException.class, ProblemType.OUTSIDE_PICTURE),
+            new Row(WrongKindOfSourceException.class, ProblemType.WRONG_KIND_OF_SOURCE),
             new Row(UnknownStepException.class, ProblemType.UNKNOWN_STEP),
             new Row(TrailEndException.class, ProblemType.TRAIL_END),
             new Row(MaxUploadSizeExceededException.class, ProblemType.FILE_TOO_LARGE),

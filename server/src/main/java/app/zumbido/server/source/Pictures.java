@@ -43,12 +43,17 @@ class Pictures {
         return decoded.get(Part.of(row), () -> decode(file(row)));
     }
 
-    private SourceFile file(SourceRow row) {
-        return SourceFile.allOf(blobs.get(row.blob())).get(row.part());
+    /** @throws WrongKindOfSourceException if the file shows none */
+    private SourceFile.Picture file(SourceRow row) {
+        SourceFile file = SourceFile.allOf(blobs.get(row.blob())).get(row.part());
+        if (file instanceof SourceFile.Picture picture) {
+            return picture;
+        }
+        throw new WrongKindOfSourceException(row.name() + " shows no picture; its colours are listed");
     }
 
     /** @throws app.zumbido.formats.image.UnreadableImageException if its pixels are damaged */
-    Pixels decode(SourceFile file) {
+    Pixels decode(SourceFile.Picture file) {
         return gate.pass((long) file.width() * file.height(), file::decode);
     }
 

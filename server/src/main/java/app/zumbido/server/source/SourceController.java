@@ -25,8 +25,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,6 +37,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 
@@ -121,6 +124,33 @@ class SourceController {
                 .body(png);
     }
 
+    /** What a file lists that shows no picture. */
+    @GetMapping("/sources/{sid}/inventory")
+    InventoryResponse inventory(@PathVariable UUID id, @PathVariable UUID sid) {
+        return InventoryResponse.of(service.inventory(id, sid));
+    }
+
+    /** The theme of such a file becomes the brand's. */
+    @PostMapping("/sources/{sid}/theme")
+    ResponseEntity<BrandResponse> takeTheme(
+            @PathVariable UUID id, @PathVariable UUID sid, @RequestHeader("If-Match") IfMatch ifMatch) {
+        return BrandResponse.answer(service.takeTheme(id, sid, ifMatch));
+    }
+
+    /** Takes it off the sheet. */
+    @DeleteMapping("/sources/{sid}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id, @PathVariable UUID sid) {
+        service.remove(id, sid);
+    }
+
+    /** Puts back what was taken off. */
+    @PostMapping("/sources/{sid}/return")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void putBack(@PathVariable UUID id, @PathVariable UUID sid) {
+        service.putBack(id, sid);
+    }
+
     /** Palette and theme of an empty brand from one picture, as one step. */
     @PostMapping("/draft")
     ResponseEntity<BrandResponse> draft(
@@ -131,10 +161,16 @@ class SourceController {
     }
 
     /**
-     * @param width in pixels
-     * @param height in pixels
+     * @param width in pixels; absent if the file shows no picture
+     * @param height in pixels; absent if the file shows no picture
      */
-    record SourceResponse(UUID id, String name, String kind, int width, int height, Instant addedAt) {
+    record SourceResponse(
+            UUID id,
+            String name,
+            String kind,
+            @Nullable Integer width,
+            @Nullable Integer height,
+            Instant addedAt) {
         static SourceResponse of(SourceRow row) {
             return new SourceResponse(row.id(), row.name(), row.kind(), row.width(), row.height(), row.addedAt());
         }

@@ -7,7 +7,9 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.image.Pixels;
+import app.zumbido.core.inspect.Inventory;
 import app.zumbido.formats.image.BitmapFile;
+import app.zumbido.formats.listing.ListedFile;
 import app.zumbido.formats.pdf.PdfFile;
 import app.zumbido.formats.press.CoatedPress;
 import app.zumbido.formats.svg.SvgFile;
@@ -25,30 +27,36 @@ sealed interface SourceFile {
     /** @return the format, as in {@code png} */
     String kind();
 
-    /** @return in pixels, upright */
-    int width();
+    /** A file that shows its colours. */
+    sealed interface Picture extends SourceFile {
+        /** @return in pixels, upright */
+        int width();
 
-    /** @return in pixels, upright */
-    int height();
+        /** @return in pixels, upright */
+        int height();
 
-    /** @return upright sRGB samples */
-    Pixels decode();
+        /** @return upright sRGB samples */
+        Pixels decode();
 
-    /** @param reading nothing: the machine decides */
-    default Extraction extract(Pixels pixels, Optional<Reading> reading) {
-        return reading.map(as -> Extraction.from(pixels, as)).orElseGet(() -> Extraction.from(pixels));
+        /** @param reading nothing: the machine decides */
+        default Extraction extract(Pixels pixels, Optional<Reading> reading) {
+            return reading.map(as -> Extraction.from(pixels, as)).orElseGet(() -> Extraction.from(pixels));
+        }
+
+        /** @return names that the file itself gives to colours */
+        default Map<Rgb, String> names() {
+            return Map.of();
+        }
     }
 
-    /** @return names that the file itself gives to colours */
-    default Map<Rgb, String> names() {
-        return Map.of();
-    }
+    /** A file that lists its colours. */
+    record Listing(String kind, Inventory inventory) implements SourceFile {}
 
     /**
      * Tells the kind by what is in the file and checks it without decoding.
      *
-     * @return the picture, or every page of a document
-     * @throws app.zumbido.formats.image.UnreadableImageException if it is no picture that can be read
+     * @return the picture, or every page of a document, or what the file lists
+     * @throws app.zumbido.formats.image.UnreadableImageException if nothing can be read in it
      */
     static List<SourceFile> allOf(byte[] file) {
         if (PdfFile.isPdf(file)) {
@@ -57,11 +65,15 @@ sealed interface SourceFile {
                     .mapToObj(page -> (SourceFile) new Page(pdf, page))
                     .toList();
         }
-        return List.of(
-                SvgFile.isSvg(file) ? new Drawing(SvgFile.read(file)) : new Bitmap(file, BitmapFile.inspect(file)));
+        if (SvgFile.isSvg(file)) {
+            return List.of(new Drawing(SvgFile.read(file)));
+        }
+        return List.of(ListedFile.read(file)
+                .<SourceFile>map(listed -> new Listing(listed.kind(), listed.inventory()))
+                .orElseGet(() -> new Bitmap(file, BitmapFile.inspect(file))));
     }
 
-    record Bitmap(byte[] file, BitmapFile.Facts facts) implements SourceFile {
+    record Bitmap(byte[] file, BitmapFile.Facts facts) implements Picture {
         @Override
         public String kind() {
             return facts.kind().code();
@@ -88,7 +100,7 @@ sealed interface SourceFile {
      *
      * @param page 0 first
      */
-    record Page(PdfFile pdf, int page) implements SourceFile {
+    record Page(PdfFile pdf, int page) implements Picture {
         /** A painted colour so near to a code on the page is that code, as its profile makes it; ΔE00. */
         private static final double SAME = 5;
         /** Paper and one more colour may be a frame around a scan, and then only what can be seen counts. */
@@ -133,7 +145,7 @@ sealed interface SourceFile {
             boolean saysItself = !codes.isEmpty() || paints.size() > LEAST_PAINTS;
             return saysItself && reading.isEmpty()
                     ? Extraction.among(pixels, paints, codes)
-                    : SourceFile.super.extract(pixels, reading);
+                    : Picture.super.extract(pixels, reading);
         }
 
         @Override
@@ -144,7 +156,7 @@ sealed interface SourceFile {
         }
     }
 
-    record Drawing(SvgFile svg) implements SourceFile {
+    record Drawing(SvgFile svg) implements Picture {
         @Override
         public String kind() {
             return "svg";
@@ -170,7 +182,7 @@ sealed interface SourceFile {
         public Extraction extract(Pixels pixels, Optional<Reading> reading) {
             boolean asArtwork = reading.orElse(Reading.ARTWORK) == Reading.ARTWORK;
             Extraction own = Extraction.among(pixels, svg.fills(), svg.stops());
-            return asArtwork && !own.proposals().isEmpty() ? own : SourceFile.super.extract(pixels, reading);
+            return asArtwork && !own.proposals().isEmpty() ? own : Picture.super.extract(pixels, reading);
         }
     }
 }

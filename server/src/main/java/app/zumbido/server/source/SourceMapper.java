@@ -1,5 +1,6 @@
 package app.zumbido.server.source;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -9,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface SourceMapper {
-    /** @return oldest first */
+    /** @return oldest first, without those that were removed */
     List<SourceRow> ofBrand(@Param("brandId") UUID brandId);
 
     @Nullable
@@ -17,6 +18,13 @@ interface SourceMapper {
 
     void insert(SourceRow row);
 
-    /** @return names of the blobs that some source needs */
+    /**
+     * @param removedAt nothing: it is put back
+     * @return how many there are: 1, or 0 if it is unknown
+     */
+    int setRemoved(
+            @Param("brandId") UUID brandId, @Param("id") UUID id, @Param("removedAt") @Nullable Instant removedAt);
+
+    /** @return names of the blobs that some source needs, those that were removed too, since they can be put back */
     Set<String> blobs();
 }

@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
  * A row of the table source.
  *
  * @param kind the format, as in {@code png}
- * @param width in pixels
- * @param height in pixels
+ * @param width in pixels; nothing if the file shows no picture
+ * @param height in pixels; nothing if the file shows no picture
  * @param page of a document, 0 first; nothing for a picture
  * @param blob name of the file in the blob store
  */
@@ -18,11 +18,15 @@ record SourceRow(
         UUID brandId,
         String name,
         String kind,
-        int width,
-        int height,
+        @Nullable Integer width,
+        @Nullable Integer height,
         @Nullable Integer page,
         String blob,
         Instant addedAt) {
+    boolean hasPicture() {
+        return width != null;
+    }
+
     /** @return where the picture is in its file */
     int part() {
         return page == null ? 0 : page;

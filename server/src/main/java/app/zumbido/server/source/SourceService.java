@@ -2,6 +2,7 @@ package app.zumbido.server.source;
 
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.Draft;
+import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Place;
@@ -9,6 +10,8 @@ import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.extraction.Sample;
 import app.zumbido.core.extraction.SampleArea;
 import app.zumbido.core.image.Pixels;
+import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.core.inspect.Inventory;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.server.source.DraftException.Reason;
 import app.zumbido.server.storage.BlobStore;
@@ -17,15 +20,17 @@ import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** Takes pictures in and reads colours out of them. Decoding happens here, outside every transaction. */
+/** Takes files in and reads colours out of them. Decoding happens here, outside every transaction. */
 @Service
 class SourceService implements SourceIntake {
     /** Long side of the picture that the page shows; pixels. */
@@ -39,14 +44,23 @@ class SourceService implements SourceIntake {
     private final BrandKeeper keeper;
     private final BlobStore blobs;
     private final Pictures pictures;
+    private final Listings listings;
     private final Ids ids;
     private final Clock clock;
 
-    SourceService(SourceMapper sources, BrandKeeper keeper, BlobStore blobs, Pictures pictures, Ids ids, Clock clock) {
+    SourceService(
+            SourceMapper sources,
+            BrandKeeper keeper,
+            BlobStore blobs,
+            Pictures pictures,
+            Listings listings,
+            Ids ids,
+            Clock clock) {
         this.sources = sources;
         this.keeper = keeper;
         this.blobs = blobs;
         this.pictures = pictures;
+        this.listings = listings;
         this.ids = ids;
         this.clock = clock;
     }
@@ -61,26 +75,48 @@ class SourceService implements SourceIntake {
         keeper.load(brandId);
         List<SourceFile> parts = SourceFile.allOf(file);
         // What cannot be drawn is refused before anything is kept of it.
-        pictures.decode(parts.get(0));
+        if (parts.get(0) instanceof SourceFile.Picture picture) {
+            pictures.decode(picture);
+        }
         String blob = blobs.put(file);
         String name = SourceName.of(fileName);
         List<SourceRow> rows = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {
-            SourceFile part = parts.get(i);
-            boolean paged = part instanceof SourceFile.Page;
-            rows.add(new SourceRow(
-                    ids.next(),
-                    brandId,
-                    parts.size() > 1 ? name + ", page " + (i + 1) : name,
-                    part.kind(),
-                    part.width(),
-                    part.height(),
-                    paged ? i : null,
-                    blob,
-                    clock.instant()));
+            rows.add(row(brandId, parts.size() > 1 ? name + ", page " + (i + 1) : name, parts.get(i), i, blob));
         }
         rows.forEach(sources::insert);
         return rows.get(0).id();
+    }
+
+    private SourceRow row(UUID brandId, String name, SourceFile part, int page, String blob) {
+        SourceFile.Picture picture = part instanceof SourceFile.Picture shown ? shown : null;
+        return new SourceRow(
+                ids.next(),
+                brandId,
+                name,
+                part.kind(),
+                picture == null ? null : picture.width(),
+                picture == null ? null : picture.height(),
+                part instanceof SourceFile.Page ? page : null,
+                blob,
+                clock.instant());
+    }
+
+    /** Takes it off the sheet; it can be put back. Swatches that came from it stay. */
+    void remove(UUID brandId, UUID id) {
+        keeper.load(brandId);
+        setRemoved(brandId, id, clock.instant());
+    }
+
+    void putBack(UUID brandId, UUID id) {
+        keeper.load(brandId);
+        setRemoved(brandId, id, null);
+    }
+
+    private void setRemoved(UUID brandId, UUID id, @Nullable Instant removedAt) {
+        if (sources.setRemoved(brandId, id, removedAt) == 0) {
+            throw new UnknownSourceException(id);
+        }
     }
 
     SourceRow find(UUID brandId, UUID id) {
@@ -94,6 +130,20 @@ class SourceService implements SourceIntake {
 
     Extraction extraction(UUID brandId, UUID id, Optional<Reading> reading) {
         return pictures.extraction(find(brandId, id), reading);
+    }
+
+    Inventory inventory(UUID brandId, UUID id) {
+        return listings.inventory(find(brandId, id));
+    }
+
+    /** Makes the theme of a file that lists one the brand's, as one step. */
+    KeptBrand takeTheme(UUID brandId, UUID id, IfMatch ifMatch) {
+        SourceRow row = find(brandId, id);
+        FoundTheme theme = listings.inventory(row)
+                .theme()
+                .orElseThrow(() -> new DraftException(Reason.NOTHING_FOUND, row.name() + " has no theme"));
+        return keeper.change(
+                brandId, ifMatch, brand -> ThemeTaking.from(theme, row.name(), brand.palette(), ids::next));
     }
 
     /** @return names that the file itself gives to colours */
@@ -134,11 +184,12 @@ class SourceService implements SourceIntake {
     /** @return a PNG that is opaque where the picture belongs to the colour */
     byte[] region(UUID brandId, UUID id, Optional<Reading> reading, Rgb color) {
         SourceRow row = find(brandId, id);
-        double scale = Math.min(1, (double) MASK_SIDE / Math.max(row.width(), row.height()));
-        int width = Math.max(1, (int) Math.round(row.width() * scale));
-        int height = Math.max(1, (int) Math.round(row.height() * scale));
+        Pixels pixels = pictures.pixels(row);
+        double scale = Math.min(1, (double) MASK_SIDE / Math.max(pixels.width(), pixels.height()));
+        int width = Math.max(1, (int) Math.round(pixels.width() * scale));
+        int height = Math.max(1, (int) Math.round(pixels.height() * scale));
         BitSet mask = pictures.extraction(row, reading)
-                .region(pictures.pixels(row), color, width, height)
+                .region(pixels, color, width, height)
                 .orElseThrow(() -> new OutsidePictureException("The picture does not propose " + color.hex()));
         return PngImage.ofMask(mask, width, height);
     }
@@ -146,9 +197,11 @@ class SourceService implements SourceIntake {
     @Override
     public KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
         SourceRow row = find(brandId, sourceId);
-        Extraction extraction = pictures.extraction(row, Optional.empty());
-        Change draft = Draft.from(extraction, row.name(), pictures.names(row), ids::next)
-                .orElseThrow(() -> new DraftException(Reason.NOTHING_FOUND, "The picture shows no colour"));
+        Change draft = (row.hasPicture()
+                        ? Draft.from(
+                                pictures.extraction(row, Optional.empty()), row.name(), pictures.names(row), ids::next)
+                        : Draft.from(listings.inventory(row), row.name(), ids::next))
+                .orElseThrow(() -> new DraftException(Reason.NOTHING_FOUND, row.name() + " shows no colour"));
         return keeper.change(brandId, ifMatch, brand -> {
             if (!brand.palette().swatches().isEmpty()) {
                 throw new DraftException(Reason.BRAND_NOT_EMPTY, "The brand has colours already");

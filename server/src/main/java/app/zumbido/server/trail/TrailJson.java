@@ -98,7 +98,8 @@ class TrailJson {
         @Type(name = "fill-slot", value = Change.FillSlot.class),
         @Type(name = "apply-suggestion", value = Change.ApplySuggestion.class),
         @Type(name = "rename-theme", value = Change.RenameTheme.class),
-        @Type(name = "draft-brand", value = Change.DraftBrand.class)
+        @Type(name = "draft-brand", value = Change.DraftBrand.class),
+        @Type(name = "take-theme", value = Change.TakeTheme.class)
     })
     private interface ChangeNames {}
 

@@ -59,8 +59,14 @@ class SourceServiceTest {
 
     @BeforeEach
     void build() {
-        service =
-                new SourceService(mapper, keeper, blobs, new Pictures(blobs, new DecodeGate()), new Ids(CLOCK), CLOCK);
+        service = new SourceService(
+                mapper,
+                keeper,
+                blobs,
+                new Pictures(blobs, new DecodeGate()),
+                new Listings(blobs),
+                new Ids(CLOCK),
+                CLOCK);
     }
 
     private void hold(byte[] file) {

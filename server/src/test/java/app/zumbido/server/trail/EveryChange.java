@@ -2,7 +2,9 @@ package app.zumbido.server.trail;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
@@ -10,8 +12,10 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FontPair;
 import app.zumbido.server.storage.Ids;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -44,6 +48,14 @@ final class EveryChange {
                 brand -> new Change.RemoveSwatch(teal.id()),
                 brand -> new Change.RenameTheme("Daylight"),
                 brand -> new Change.RenameBrand("Ostrel"),
-                brand -> new Change.SetShortCode(Optional.empty()));
+                brand -> new Change.SetShortCode(Optional.empty()),
+                brand -> ThemeTaking.from(
+                        new FoundTheme(
+                                "Timetable",
+                                Map.of(ThemeSlot.ACCENT_1, Rgb.ofHex("0F7C7A"), ThemeSlot.LIGHT_1, Rgb.WHITE),
+                                Optional.of(new FontPair("Georgia", "Arial"))),
+                        "timetable.pptx",
+                        brand.palette(),
+                        ids::next));
     }
 }

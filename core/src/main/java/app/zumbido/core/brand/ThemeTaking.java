@@ -1,0 +1,83 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.palette.WorkingName;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.ThemeSlot;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+
+/**
+ * Makes the theme of an existing file the brand's. Its colours become swatches, so that the slots follow them; black,
+ * white and the link colours do so only where the palette has them, since they are mostly nobody's choice.
+ */
+public final class ThemeTaking {
+    private static final Set<ThemeSlot> LINKS = Set.of(ThemeSlot.HYPERLINK, ThemeSlot.FOLLOWED_HYPERLINK);
+
+    private ThemeTaking() {}
+
+    /**
+     * @param source the file's name
+     * @param palette of the brand as it is
+     * @param ids makes an id for each new swatch
+     */
+    public static Change.TakeTheme from(FoundTheme found, String source, Palette palette, Supplier<UUID> ids) {
+        Map<Rgb, SwatchId> known = new LinkedHashMap<>();
+        Set<String> names = new HashSet<>();
+        palette.swatches().forEach(swatch -> {
+            known.putIfAbsent(swatch.color(), swatch.id());
+            names.add(swatch.name());
+        });
+        List<Swatch> added = new ArrayList<>();
+        for (ThemeSlot slot : inOrderOfUse()) {
+            Rgb color = found.colors().get(slot);
+            if (color != null && !known.containsKey(color) && isChosen(slot, color)) {
+                String name = WorkingName.of(color, names);
+                names.add(name);
+                Swatch swatch = new Swatch(new SwatchId(ids.get()), name, color, Optional.of(Origin.of(source)));
+                added.add(swatch);
+                known.put(color, swatch.id());
+            }
+        }
+        Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
+        found.colors().forEach((slot, color) -> {
+            SwatchId swatch = known.get(color);
+            settings.put(
+                    slot,
+                    SlotSetting.chosen(swatch == null ? new SlotFill.Fixed(color) : new SlotFill.OfSwatch(swatch)));
+        });
+        Optional<String> name = Optional.of(found.name().strip())
+                .filter(given -> !given.isEmpty() && given.length() <= Theme.LONGEST_NAME);
+        return new Change.TakeTheme(source, name, added, settings, found.fonts());
+    }
+
+    /** Accents lead a palette; text and ground follow. */
+    private static List<ThemeSlot> inOrderOfUse() {
+        List<ThemeSlot> slots = new ArrayList<>(ThemeSlot.ACCENTS);
+        for (ThemeSlot slot : ThemeSlot.values()) {
+            if (!slots.contains(slot)) {
+                slots.add(slot);
+            }
+        }
+        return slots;
+    }
+
+    private static boolean isChosen(ThemeSlot slot, Rgb color) {
+        return !LINKS.contains(slot) && !color.equals(Rgb.BLACK) && !color.equals(Rgb.WHITE);
+    }
+}

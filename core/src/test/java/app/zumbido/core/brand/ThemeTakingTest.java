@@ -1,0 +1,100 @@
+package app.zumbido.core.brand;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FontPair;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Test;
+
+class ThemeTakingTest {
+    private static final Rgb TEAL = Rgb.ofHex("0F7C7A");
+    private static final Rgb NAVY = Rgb.ofHex("0B2A4A");
+    private static final Swatch OWN_NAVY =
+            new Swatch(new SwatchId(new UUID(9, 9)), "Night channel", NAVY, Optional.empty());
+    private static final FoundTheme FOUND = new FoundTheme(
+            "Timetable",
+            Map.of(
+                    ThemeSlot.DARK_1,
+                    Rgb.BLACK,
+                    ThemeSlot.LIGHT_1,
+                    Rgb.WHITE,
+                    ThemeSlot.DARK_2,
+                    NAVY,
+                    ThemeSlot.ACCENT_1,
+                    TEAL,
+                    ThemeSlot.ACCENT_2,
+                    TEAL,
+                    ThemeSlot.HYPERLINK,
+                    Rgb.ofHex("0563C1")),
+            Optional.of(new FontPair("Georgia", "Arial")));
+
+    private final Supplier<UUID> ids = new Supplier<>() {
+        private long next = 1;
+
+        @Override
+        public UUID get() {
+            return new UUID(0, next++);
+        }
+    };
+
+    private Brand taken(Palette palette) {
+        Brand empty = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
+                .with(palette);
+        return empty.apply(ThemeTaking.from(FOUND, "timetable.pptx", palette, ids));
+    }
+
+    @Test
+    void makesEachColorOneSwatchThatItsSlotsFollow() {
+        Brand brand = taken(Palette.EMPTY);
+        assertThat(brand.palette().swatches()).extracting(Swatch::color).containsExactly(TEAL, NAVY);
+        assertThat(brand.theme().resolve(brand.palette())).isEqualTo(FOUND.colors());
+        SwatchId teal = brand.palette().swatches().get(0).id();
+        assertThat(brand.theme().get(ThemeSlot.ACCENT_2).fill()).isEqualTo(new SlotFill.OfSwatch(teal));
+    }
+
+    @Test
+    void keepsBlackWhiteAndLinksOutOfThePalette() {
+        Brand brand = taken(Palette.EMPTY);
+        assertThat(brand.theme().get(ThemeSlot.DARK_1).fill()).isEqualTo(new SlotFill.Fixed(Rgb.BLACK));
+        assertThat(brand.theme().get(ThemeSlot.HYPERLINK).fill()).isEqualTo(new SlotFill.Fixed(Rgb.ofHex("0563C1")));
+    }
+
+    @Test
+    void followsSwatchesThatAreThereAlready() {
+        Brand brand = taken(new Palette(List.of(OWN_NAVY)));
+        assertThat(brand.palette().swatches()).hasSize(2);
+        assertThat(brand.theme().get(ThemeSlot.DARK_2).fill()).isEqualTo(new SlotFill.OfSwatch(OWN_NAVY.id()));
+    }
+
+    @Test
+    void takesNameAndFonts() {
+        Brand brand = taken(Palette.EMPTY);
+        assertThat(brand.theme().name()).isEqualTo("Timetable");
+        assertThat(brand.theme().fonts()).isEqualTo(new FontPair("Georgia", "Arial"));
+    }
+
+    @Test
+    void draftsFromTheMostUsedColorsWhereThereIsNoTheme() {
+        Inventory.Tally tally = new Inventory.Tally();
+        tally.name(TEAL, "harbour teal");
+        tally.name(NAVY, "night");
+        Change draft = Draft.from(tally.inventory(Optional.empty(), false), "site.css", ids)
+                .orElseThrow();
+        Brand brand = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
+                .apply(draft);
+        assertThat(brand.palette().swatches()).extracting(Swatch::name).containsExactly("harbour teal", "night");
+        assertThat(brand.theme().unfilled()).isEmpty();
+    }
+}

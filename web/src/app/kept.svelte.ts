@@ -1,0 +1,166 @@
+import { answered, api } from '../api/client';
+import { messageOf, Problem } from '../api/problem';
+import type { Brand } from '../api/types';
+import { wordsOf } from '../features/trail/wording';
+import { LatestOnly } from './latest';
+
+/** One line beneath the strip that says what just happened. */
+export interface Notice {
+  text: string;
+  /** Takes it back from the line itself; nothing if that is not possible. */
+  undo?: () => Promise<void>;
+}
+
+export type Answer = { data?: Brand; error?: unknown; response: Response };
+
+/** The brand as the server holds it: every change is sent at once, and what other windows do is followed. */
+export class KeptBrand {
+  readonly id: string;
+  #brand = $state.raw<Brand>();
+  /** The brand as a gesture would leave it; under the same revision, since nothing is kept of it. */
+  #preview = $state.raw<Brand>();
+  readonly #previews = new LatestOnly<Brand>((brand) => (this.#preview = brand));
+  #looks = 0;
+  #problem = $state<string>();
+  #saving = $state(0);
+  /** Milliseconds since 1970. */
+  #savedAt = $state<number>();
+  notice = $state.raw<Notice>();
+
+  constructor(id: string) {
+    this.id = id;
+  }
+
+  async load(): Promise<void> {
+    try {
+      this.#brand = await answered(api.GET('/api/brands/{id}', { params: { path: { id: this.id } } }));
+    } catch (error) {
+      this.#problem = messageOf(error);
+    }
+  }
+
+  /** The brand once it is loaded; the bench is shown only then. */
+  get brand(): Brand {
+    const brand = this.#preview ?? this.#brand;
+    if (!brand) {
+      throw new Error('The brand is not loaded yet');
+    }
+    return brand;
+  }
+
+  /** The brand without what a gesture only shows. */
+  protected get kept(): Brand | undefined {
+    return this.#brand;
+  }
+
+  get loaded(): boolean {
+    return this.#brand !== undefined;
+  }
+
+  get problem(): string | undefined {
+    return this.#problem;
+  }
+
+  get saving(): boolean {
+    return this.#saving > 0;
+  }
+
+  get savedAt(): number | undefined {
+    return this.#savedAt;
+  }
+
+  /** @param undoable whether the last step on the trail is what the line speaks of, or how it is taken back */
+  say(text: string, undoable: boolean | (() => Promise<void>) = false): void {
+    const undo = undoable === true ? () => this.undo() : undoable || undefined;
+    this.notice = undo ? { text, undo } : { text };
+  }
+
+  /** Sends a change and takes the brand that comes back. @throws Problem if it was refused */
+  protected async change(send: (header: { 'If-Match': string }) => Promise<Answer>): Promise<void> {
+    this.notice = undefined;
+    this.#saving++;
+    try {
+      this.#brand = await answered(send({ 'If-Match': `"${this.brand.revision}"` }));
+      this.#savedAt = Date.now();
+    } catch (error) {
+      if (error instanceof Problem && error.type === '/problems/revision-stale') {
+        await this.load();
+        throw new Problem(error.type, staleWords(error), error.since);
+      }
+      throw error;
+    } finally {
+      this.endPreview();
+      this.#saving--;
+    }
+  }
+
+  /**
+   * Shows what a change would make of the brand while a gesture goes on.
+   * @return ends it, unless another preview has taken its place
+   */
+  protected look(send: () => Promise<Answer>): () => void {
+    const mine = ++this.#looks;
+    this.#previews.ask(() => answered(send()));
+    return () => {
+      if (mine === this.#looks) {
+        this.endPreview();
+      }
+    };
+  }
+
+  endPreview(): void {
+    this.#previews.end();
+    this.#preview = undefined;
+  }
+
+  /**
+   * Follows what other windows do to the brand.
+   * @return ends it
+   */
+  follow(): () => void {
+    const events = new EventSource(`/api/brands/${this.id}/events`);
+    events.addEventListener('revision', (event) => void this.#catchUp(Number(event.data)));
+    return () => events.close();
+  }
+
+  async #catchUp(revision: number): Promise<void> {
+    // A change of one's own is answered with the same revision in a moment.
+    while (this.saving) {
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    if (this.#brand && revision > this.#brand.revision) {
+      await this.load();
+      const trail = await answered(api.GET('/api/brands/{id}/trail', { params: { path: { id: this.id } } }));
+      const newest = trail.steps.find((step) => step.revision === revision);
+      this.say(`Changed in another window${newest ? `: ${wordsOf(newest.note)}` : ''}.`);
+    }
+  }
+
+  undo(): Promise<void> {
+    return this.change((header) =>
+      api.POST('/api/brands/{id}/undo', { params: { path: { id: this.id }, header } }),
+    );
+  }
+
+  redo(): Promise<void> {
+    return this.change((header) =>
+      api.POST('/api/brands/{id}/redo', { params: { path: { id: this.id }, header } }),
+    );
+  }
+
+  goTo(revision: number): Promise<void> {
+    return this.change((header) =>
+      api.POST('/api/brands/{id}/trail/{revision}/return', {
+        params: { path: { id: this.id, revision }, header },
+      }),
+    );
+  }
+}
+
+function staleWords(problem: Problem): string {
+  const since = problem.since.map(wordsOf).join('; ');
+  return (
+    `Changed in another window meanwhile${since && `: ${since}`}. ` +
+    'Yours was not made, and nothing was overwritten; look at it and do it again.'
+  );
+}

@@ -41,8 +41,7 @@ const WORDS: Record<string, string> = {
   '/problems/unknown-swatch': 'This swatch is not in the palette any more.',
   '/problems/not-a-picture':
     'This file is of no kind that can be read. Save a picture as PNG, SVG, JPEG, WebP, GIF, BMP or PDF.',
-  '/problems/picture-broken':
-    'This file is damaged or cut off. Save or send it once more and drop it again.',
+  '/problems/picture-broken': 'This file is damaged or cut off. Save or send it once more and drop it again.',
   '/problems/picture-too-large':
     'This file holds more than can be read: 100 million pixels, 60 pages, or 400 MB unpacked are the most.',
   '/problems/file-too-large': 'This file is larger than 50 MB. Make it smaller and drop it again.',

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/palettes/{palette}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/redo": {
         parameters: {
             query?: never;
@@ -191,6 +207,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/sources/{sid}/crops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["crop"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -571,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["specimen"];
+        get: operations["specimen_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -638,6 +670,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["contrast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/palettes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/palettes/{palette}/specimen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["specimen"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -733,6 +797,16 @@ export interface components {
             ratio: number;
             text: boolean;
         };
+        CropRequest: {
+            /** Format: int32 */
+            height: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
+        };
         DraftRequest: {
             /** Format: uuid */
             sourceId: string;
@@ -823,6 +897,8 @@ export interface components {
             hex: string;
             name?: string;
             origin?: components["schemas"]["NewOrigin"];
+            /** Format: uuid */
+            sameAs?: string;
         };
         NewSwatches: {
             swatches: components["schemas"]["NewSwatch"][];
@@ -833,7 +909,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
+            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
             to?: string;
@@ -875,6 +951,8 @@ export interface components {
             hex: string;
             ink: string;
             name?: string;
+            /** Format: uuid */
+            sameAs?: string;
             /** Format: int32 */
             x: number;
             /** Format: int32 */
@@ -886,6 +964,18 @@ export interface components {
             reading: string;
             sheet: boolean;
             transparentGround: boolean;
+        };
+        ReadyColorResponse: {
+            hex: string;
+            ink: string;
+            name: string;
+        };
+        ReadyPaletteResponse: {
+            colors: components["schemas"]["ReadyColorResponse"][];
+            hue: string;
+            id: string;
+            mood: string;
+            name: string;
         };
         SampleResponse: {
             hex: string;
@@ -934,6 +1024,7 @@ export interface components {
         SourceResponse: {
             /** Format: date-time */
             addedAt: string;
+            crop: boolean;
             /** Format: int32 */
             height?: number;
             /** Format: uuid */
@@ -985,7 +1076,7 @@ export interface components {
             id: string;
             ink: string;
             name: string;
-            origin?: components["schemas"]["OriginResponse"];
+            origins: components["schemas"]["OriginResponse"][];
         };
         ThemeName: {
             name: string;
@@ -1247,6 +1338,31 @@ export interface operations {
             };
         };
     };
+    take: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                palette: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
     redo: {
         parameters: {
             query?: never;
@@ -1390,6 +1506,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    crop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CropRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SourceResponse"];
+                };
             };
         };
     };
@@ -1999,7 +2142,7 @@ export interface operations {
             };
         };
     };
-    specimen: {
+    specimen_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2112,6 +2255,53 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ContrastResponse"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: {
+                text?: string;
+                hue?: "RED" | "ORANGE" | "YELLOW" | "GREEN" | "TEAL" | "BLUE" | "VIOLET" | "PINK";
+                mood?: "QUIET" | "FRESH" | "WARM" | "DEEP" | "BRIGHT" | "EARTHY" | "SOFT" | "CLEAR";
+                colors?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadyPaletteResponse"][];
+                };
+            };
+        };
+    };
+    specimen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                palette: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SpecimenResponse"];
                 };
             };
         };

@@ -14,6 +14,7 @@ export type Inventory = Schemas['InventoryResponse'];
 export type UsedColor = Schemas['UsedColorResponse'];
 export type Proposals = Schemas['ProposalsResponse'];
 export type Proposal = Schemas['ProposalResponse'];
+export type ReadyPalette = Schemas['ReadyPaletteResponse'];
 export type FoundCode = Schemas['FoundCodeResponse'];
 export type NewSwatch = Schemas['NewSwatch'];
 export type SlotRequest = Schemas['SlotRequest'];

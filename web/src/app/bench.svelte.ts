@@ -1,6 +1,6 @@
 import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
-import type { NewSwatch, SlotRequest, Source, Specimen } from '../api/types';
+import type { NewSwatch, ReadyPalette, SlotRequest, Source, Specimen } from '../api/types';
 import { Intake } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
 import { Sheet } from './sheet.svelte';
@@ -14,6 +14,7 @@ export interface SourceText {
 
 /** What the specimens show instead of the brand, for as long as somebody looks at it. */
 export interface Trial {
+  id: string;
   name: string;
   specimen: Specimen;
 }
@@ -162,6 +163,30 @@ export class Bench extends KeptBrand {
     await this.sheet.remove(source);
     this.say(`${source.name} is off the sheet; colours taken from it stay.`, () =>
       this.sheet.putBack(source),
+    );
+  }
+
+  /** Shows a ready palette on the specimens; the brand stays as it is. */
+  async tryPalette(palette: ReadyPalette): Promise<void> {
+    const params = { path: { palette: palette.id } };
+    const specimen = await answered(api.GET('/api/palettes/{palette}/specimen', { params }));
+    this.trial = { id: palette.id, name: palette.name, specimen };
+  }
+
+  async takePalette(palette: ReadyPalette): Promise<void> {
+    const first = this.brand.swatches.length === 0;
+    await this.change((header) =>
+      api.POST('/api/brands/{id}/palettes/{palette}', {
+        params: { path: { id: this.id, palette: palette.id }, header },
+      }),
+    );
+    this.trial = undefined;
+    const counted = `${palette.colors.length} colours`;
+    this.say(
+      first
+        ? `Drafted from ${palette.name}: ${counted}, 12 slots. Usable now; everything can be changed.`
+        : `${counted} of ${palette.name} joined the palette.`,
+      true,
     );
   }
 

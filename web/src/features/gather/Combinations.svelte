@@ -19,7 +19,7 @@
     {#each combinations as pair (pair.foreground + pair.background)}
       <li>
         <svg viewBox="0 0 72 28" aria-hidden="true">
-          <rect width="72" height="28" fill={pair.background} />
+          <rect x="-4" y="-4" width="80" height="36" fill={pair.background} />
           <text x="8" y="19" fill={pair.foreground}>Text 123</text>
         </svg>
         <span>

@@ -3,6 +3,11 @@
   import Button from '../../ui/Button.svelte';
   import ChooseFiles from './ChooseFiles.svelte';
 
+  interface Props {
+    onready: () => void;
+  }
+
+  const { onready }: Props = $props();
   const bench = useBench();
 </script>
 
@@ -17,7 +22,7 @@
     or paste a picture, or <Button
       look="quiet"
       onclick={() => (bench.text = { content: '', from: 'pasted text' })}>paste codes</Button
-    >
+    >; with nothing yet, <Button look="quiet" onclick={onready}>look at ready palettes</Button>
   </p>
 </div>
 

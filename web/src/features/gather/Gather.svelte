@@ -5,29 +5,37 @@
   import StationTitle from '../../ui/StationTitle.svelte';
   import Button from '../../ui/Button.svelte';
   import ChooseFiles from './ChooseFiles.svelte';
+  import Eyedropper from './Eyedropper.svelte';
   import FirstDrop from './FirstDrop.svelte';
   import Listing from './Listing.svelte';
+  import ReadyPalettes from './ReadyPalettes.svelte';
   import SourceSheet from './SourceSheet.svelte';
   import SourceView from './SourceView.svelte';
   import UploadProgress from './UploadProgress.svelte';
 
   const bench = useBench();
+
+  /** Whether ready palettes are looked at instead of sources. */
+  let ready = $state(false);
 </script>
 
-<StationTitle
-  name="Gather"
-  hint={bench.sheet.sources.length > 0 ? 'Drop files anywhere, or paste a picture' : ''}
->
-  {#if bench.sheet.sources.length > 0}
+<StationTitle name="Gather" hint={bench.sheet.sources.length > 0 ? 'Drop files anywhere' : ''}>
+  {#if ready}
+    <Button onclick={() => (ready = false)}>Back to the sources</Button>
+  {:else if bench.sheet.sources.length > 0}
+    <Button onclick={() => (ready = true)}>Ready palettes</Button>
     <Button onclick={() => (bench.text = { content: '', from: 'pasted text' })}>Paste codes</Button>
+    <Eyedropper />
     <ChooseFiles />
   {/if}
 </StationTitle>
 <Complaint text={bench.intake.problems.join('\n') || undefined} />
 <UploadProgress uploads={bench.intake.uploads} />
 
-{#if bench.sheet.sources.length === 0}
-  <FirstDrop />
+{#if ready}
+  <ReadyPalettes />
+{:else if bench.sheet.sources.length === 0}
+  <FirstDrop onready={() => (ready = true)} />
 {:else}
   <div class="sources">
     <SourceSheet />

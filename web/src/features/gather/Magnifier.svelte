@@ -1,10 +1,12 @@
 <script lang="ts">
   import { messageOf } from '../../api/problem';
+  import type { Swatch } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Ticket from '../../ui/Ticket.svelte';
   import { AREAS, PATCH, type Picker } from './picker.svelte';
+  import ReplaceSwatch from './ReplaceSwatch.svelte';
 
   interface Props {
     picker: Picker;
@@ -45,15 +47,11 @@
     );
   }
 
-  function replace(event: Event & { currentTarget: HTMLSelectElement }) {
-    const swatch = bench.brand.swatches.find(({ id }) => id === event.currentTarget.value);
-    event.currentTarget.value = '';
-    if (swatch) {
-      void attempt(
-        (hex) => bench.recolorSwatch(swatch.id, hex, origin),
-        `${swatch.name} is now the colour at ${origin.x}, ${origin.y}; everything that uses it follows.`,
-      );
-    }
+  function replace(swatch: Swatch) {
+    void attempt(
+      (hex) => bench.recolorSwatch(swatch.id, hex, origin),
+      `${swatch.name} is now the colour at ${origin.x}, ${origin.y}; everything that uses it follows.`,
+    );
   }
 </script>
 
@@ -82,14 +80,7 @@
   <Button look="main" disabled={!picker.look || inPalette !== undefined} onclick={take}>
     {inPalette ? `Is ${inPalette.name}` : 'Take this colour'}
   </Button>
-  {#if bench.brand.swatches.length > 0}
-    <select aria-label="Let it replace a colour" disabled={!picker.look} onchange={replace}>
-      <option value="">or let it replace…</option>
-      {#each bench.brand.swatches as swatch (swatch.id)}
-        <option value={swatch.id}>{swatch.name}, {swatch.codes.hex}</option>
-      {/each}
-    </select>
-  {/if}
+  <ReplaceSwatch hex={picker.look?.hex} onchoose={replace} />
 </section>
 
 <style>
@@ -144,16 +135,5 @@
   .areas button[aria-pressed='true'] {
     background: var(--ink);
     color: var(--paper);
-  }
-
-  select {
-    min-height: 31px;
-    width: 100%;
-    padding: 3px 6px;
-    border: var(--rule);
-    border-radius: 0;
-    background: var(--board);
-    color: var(--ink);
-    font-size: var(--size-text);
   }
 </style>

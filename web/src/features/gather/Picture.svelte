@@ -2,6 +2,7 @@
   import { pictureOf, regionOf } from '../../api/addresses';
   import type { Proposal, Reading, PictureSource } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
+  import type { CropState } from './crop.svelte';
   import type { Picker } from './picker.svelte';
 
   interface Props {
@@ -9,11 +10,12 @@
     focused: Proposal | undefined;
     reading: Reading;
     picker: Picker;
+    crop: CropState;
     /** How many times larger than it fits. */
     zoom: number;
   }
 
-  const { source, focused, reading, picker, zoom }: Props = $props();
+  const { source, focused, reading, picker, crop, zoom }: Props = $props();
   const bench = useBench();
 
   /** Pixels that an arrow key moves with Shift held. */
@@ -22,29 +24,43 @@
   const mask = $derived(focused && `url("${regionOf(bench.id, source.id, focused.hex, reading)}")`);
 
   let dragging = false;
+  /** Where a crop began, in pixels of the picture. */
+  let corner = { x: 0, y: 0 };
 
   /** In the middle of the pixel, as a share of the picture. */
   function percent(pixel: number, pixels: number): string {
     return `${((pixel + 0.5) / pixels) * 100}%`;
   }
 
-  function pick(event: PointerEvent & { currentTarget: HTMLElement }) {
+  function placeOf(event: PointerEvent & { currentTarget: HTMLElement }): { x: number; y: number } {
     const box = event.currentTarget.getBoundingClientRect();
-    picker.put(
-      ((event.clientX - box.left) / box.width) * source.width,
-      ((event.clientY - box.top) / box.height) * source.height,
-    );
+    return {
+      x: ((event.clientX - box.left) / box.width) * source.width,
+      y: ((event.clientY - box.top) / box.height) * source.height,
+    };
+  }
+
+  function follow(event: PointerEvent & { currentTarget: HTMLElement }) {
+    const { x, y } = placeOf(event);
+    if (crop.part) {
+      crop.span(corner.x, corner.y, x, y);
+    } else {
+      picker.put(x, y);
+    }
   }
 
   function onpointerdown(event: PointerEvent & { currentTarget: HTMLElement }) {
     dragging = true;
     event.currentTarget.setPointerCapture(event.pointerId);
-    pick(event);
+    corner = placeOf(event);
+    if (!crop.part) {
+      follow(event);
+    }
   }
 
   function onpointermove(event: PointerEvent & { currentTarget: HTMLElement }) {
     if (dragging) {
-      pick(event);
+      follow(event);
     }
   }
 
@@ -76,6 +92,7 @@
   <!-- svelte-ignore a11y_no_static_element_interactions -->
   <div
     class="sheet"
+    class:cropping={crop.part}
     style:--ratio={source.width / source.height}
     style:--zoom={zoom}
     {onpointerdown}
@@ -88,7 +105,7 @@
       alt="{source.name}, {source.width} x {source.height} pixels"
       draggable="false"
     />
-    {#if focused && !picker.place}
+    {#if focused && !picker.place && !crop.part}
       <div class="hatch" data-region={focused.hex} style:mask-image={mask}></div>
       <div
         class="ring"
@@ -96,7 +113,15 @@
         style:top={percent(focused.y, source.height)}
       ></div>
     {/if}
-    {#if picker.place}
+    {#if crop.part}
+      <div
+        class="part"
+        style:left="{(crop.part.x / source.width) * 100}%"
+        style:top="{(crop.part.y / source.height) * 100}%"
+        style:width="{(crop.part.width / source.width) * 100}%"
+        style:height="{(crop.part.height / source.height) * 100}%"
+      ></div>
+    {:else if picker.place}
       <button
         type="button"
         class="ring held"
@@ -152,6 +177,20 @@
     inset: 0;
     background: var(--hatch-strong);
     mask-size: 100% 100%;
+    pointer-events: none;
+  }
+
+  .cropping {
+    overflow: hidden;
+  }
+
+  .part {
+    position: absolute;
+    border: 2px solid #fff;
+    outline: 2px dashed #000;
+    outline-offset: -2px;
+    /* What is left out is dimmed. */
+    box-shadow: 0 0 0 9999px rgb(0 0 0 / 50%);
     pointer-events: none;
   }
 

@@ -1,25 +1,30 @@
 <script lang="ts">
   import Check from '@lucide/svelte/icons/check';
-  import type { Proposal } from '../../api/types';
+  import type { Proposal, Swatch } from '../../api/types';
   import Ticket from '../../ui/Ticket.svelte';
 
   interface Props {
     proposal: Proposal;
     chosen: boolean;
-    inPalette: boolean;
+    /** The swatch that nobody could tell from it. */
+    same: Swatch | undefined;
+    /** Whether nothing of it is left to be taken. */
+    settled: boolean;
     focused: boolean;
     ontoggle: () => void;
     onfocus: () => void;
   }
 
-  const { proposal, chosen, inPalette, focused, ontoggle, onfocus }: Props = $props();
+  const { proposal, chosen, same, settled, focused, ontoggle, onfocus }: Props = $props();
 
   const percent = $derived(proposal.coverage * 100);
   const covered = $derived(
     `${percent >= 10 ? Math.round(percent) : percent >= 0.1 ? percent.toFixed(1) : '< 0.1'} %`,
   );
   const state = $derived(
-    [proposal.name, proposal.ground && 'ground', inPalette && 'in palette'].filter(Boolean).join(', '),
+    [proposal.name, proposal.ground && 'ground', same && (settled ? 'in palette' : `same as ${same.name}`)]
+      .filter(Boolean)
+      .join(', '),
   );
 </script>
 
@@ -28,11 +33,11 @@
     <input
       type="checkbox"
       class="visually-hidden"
-      checked={chosen && !inPalette}
-      aria-disabled={inPalette}
+      checked={chosen && !settled}
+      aria-disabled={settled}
       aria-label="{proposal.hex.slice(1)}, {covered} of the picture{state && `, ${state}`}"
       onchange={(event) => {
-        if (inPalette) {
+        if (settled) {
           event.currentTarget.checked = false;
         } else {
           ontoggle();
@@ -42,7 +47,7 @@
     />
     <Ticket hex={proposal.hex} ink={proposal.ink} wide />
     <span class="facts">
-      <span class="box" data-checked={chosen && !inPalette} class:gone={inPalette} aria-hidden="true">
+      <span class="box" data-checked={chosen && !settled} class:gone={settled} aria-hidden="true">
         <Check size={10} strokeWidth={4} />
       </span>
       {covered}

@@ -28,6 +28,7 @@
       >
         {#if isPicture(source)}
           <img src={pictureOf(bench.id, source.id)} alt={source.name} />
+          {#if source.crop}<span class="mood">mood board</span>{/if}
         {:else}
           <span class="listed"><b>{kindWords(source.kind)}</b>{source.name}</span>
         {/if}
@@ -89,6 +90,17 @@
     line-height: 15px;
     text-align: center;
     overflow-wrap: anywhere;
+    padding-top: 12px;
+  }
+
+  .mood {
+    position: absolute;
+    bottom: 3px;
+    left: 3px;
+    padding: 0 4px;
+    background: var(--paper);
+    font-size: var(--size-small);
+    line-height: 16px;
   }
 
   .off {

@@ -1,16 +1,20 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { messageOf } from '../../api/problem';
-  import type { PictureSource } from '../../api/types';
+  import type { PictureSource, Proposal, Swatch } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
+  import CropBar from './CropBar.svelte';
+  import { CropState } from './crop.svelte';
   import Magnifier from './Magnifier.svelte';
   import { Picker } from './picker.svelte';
   import Picture from './Picture.svelte';
   import ProposalBar from './ProposalBar.svelte';
   import ProposalTicket from './ProposalTicket.svelte';
+  import ReplaceSwatch from './ReplaceSwatch.svelte';
+  import { takenWords } from './taken';
   import { ProposalState } from './proposals.svelte';
 
   interface Props {
@@ -20,12 +24,29 @@
   const { source }: Props = $props();
   const bench = useBench();
 
-  const taken = $derived(new Set(bench.brand.swatches.map((swatch) => swatch.hex)));
-
   // The view is made anew for every picture.
-  const proposals = untrack(() => new ProposalState(bench.id, source, taken));
+  const proposals = untrack(() => new ProposalState(bench.id, source));
+
+  /** The swatch that is the same colour as a proposal, whatever source it came from. */
+  function sameAs(proposal: Proposal): Swatch | undefined {
+    return bench.brand.swatches.find((swatch) => swatch.id === proposal.sameAs);
+  }
+
+  /** Whether the swatch knows already that its colour stands in this picture. */
+  function settled(proposal: Proposal): boolean {
+    return sameAs(proposal)?.origins.some((origin) => origin.source === source.name) ?? false;
+  }
+
+  const revision = $derived(bench.brand.revision);
+
+  $effect(() => {
+    // A changed palette is compared anew.
+    void revision;
+    void untrack(() => proposals.refresh(settled));
+  });
 
   const picker = untrack(() => new Picker(bench.id, source));
+  const crop = untrack(() => new CropState(bench, source));
 
   const zooms = [
     { value: '1', name: 'fit' },
@@ -39,7 +60,7 @@
 
   const chosen = $derived(
     proposals.answer?.proposals.filter(
-      (proposal) => proposals.chosen.has(proposal.hex) && !taken.has(proposal.hex),
+      (proposal) => proposals.chosen.has(proposal.hex) && !settled(proposal),
     ) ?? [],
   );
 
@@ -60,31 +81,52 @@
 
   function take() {
     void attempt(async () => {
-      const swatches = chosen.map(({ hex, x, y, name }) => ({
+      const swatches = chosen.map(({ hex, x, y, name, sameAs: same }) => ({
         hex,
         ...(name ? { name } : {}),
+        ...(same ? { sameAs: same } : {}),
         origin: { source: source.name, x, y },
       }));
       await bench.addSwatches(swatches);
-      const counted = swatches.length === 1 ? '1 colour' : `${swatches.length} colours`;
-      bench.say(`${counted} taken from ${source.name}. Name and order them in Palette.`, true);
+      bench.say(takenWords(swatches, source.name), true);
     });
+  }
+
+  function replace(swatch: Swatch) {
+    const proposal = proposals.focused;
+    if (proposal) {
+      const { hex, x, y } = proposal;
+      void attempt(async () => {
+        await bench.recolorSwatch(swatch.id, hex, { source: source.name, x, y });
+        bench.say(`${swatch.name} is now ${hex.slice(1)}; everything that uses it follows.`, true);
+      });
+    }
   }
 </script>
 
 <div class="view">
   <div class="look">
-    <Picture {source} focused={proposals.focused} reading={proposals.reading} {picker} zoom={Number(zoom)} />
+    <Picture
+      {source}
+      focused={proposals.focused}
+      reading={proposals.reading}
+      {picker}
+      {crop}
+      zoom={Number(zoom)}
+    />
     {#if picker.place}<Magnifier {picker} />{/if}
   </div>
   <div class="tools">
     <Segments label="Size of the picture" options={zooms} value={zoom} onchange={(value) => (zoom = value)} />
-    {#if picker.place}
+    {#if crop.part}
+      <CropBar {crop} />
+    {:else if picker.place}
       <Button onclick={() => picker.end()}>Close the magnifier</Button>
       <span>arrow keys move the ring by a pixel, with Shift by ten</span>
     {:else}
       <Button onclick={pickByHand}>Pick by hand</Button>
       <span>or click in the picture</span>
+      <Button onclick={() => crop.begin()}>Crop for the mood board</Button>
     {/if}
   </div>
   <Complaint text={proposals.problem} />
@@ -98,7 +140,8 @@
         <ProposalTicket
           {proposal}
           chosen={proposals.chosen.has(proposal.hex)}
-          inPalette={taken.has(proposal.hex)}
+          same={sameAs(proposal)}
+          settled={settled(proposal)}
           focused={proposals.focused === proposal}
           ontoggle={() => proposals.toggle(proposal)}
           onfocus={() => (proposals.focused = proposal)}
@@ -108,7 +151,7 @@
     <Complaint text={problem} />
     <div class="take">
       <span>
-        {#if proposals.answer.proposals.every((proposal) => taken.has(proposal.hex))}
+        {#if proposals.answer.proposals.every(settled)}
           All of them are in the palette.
         {:else}
           {chosen.length} chosen.
@@ -117,6 +160,9 @@
           Two strong ones, one that sets off, and a neutral is a good start.
         {/if}
       </span>
+      {#if proposals.focused && !picker.place && !sameAs(proposals.focused)}
+        <ReplaceSwatch hex={proposals.focused.hex} onchoose={replace} />
+      {/if}
       {#if bench.brand.swatches.length === 0}
         <Button onclick={() => attempt(() => bench.draft(source))}>Draft palette and theme</Button>
       {/if}
@@ -158,9 +204,14 @@
   }
 
   .take {
+    position: sticky;
+    /* Down to the edge of the station, over its own margin. */
+    bottom: -24px;
     display: flex;
     gap: 12px;
     align-items: center;
+    padding: 8px 0 24px;
+    background: var(--board);
   }
 
   .take span {

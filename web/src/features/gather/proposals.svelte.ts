@@ -17,10 +17,25 @@ export class ProposalState {
   focused = $state.raw<Proposal>();
   readonly chosen = new SvelteSet<string>();
 
-  constructor(brandId: string, source: PictureSource, taken: ReadonlySet<string>) {
+  #begun = false;
+
+  constructor(brandId: string, source: PictureSource) {
     this.#brandId = brandId;
     this.source = source;
-    void this.#ask().then(() => this.#chooseAllBut(taken));
+  }
+
+  /**
+   * Asks again, since the palette that proposals are compared with may have changed.
+   * @param settled whether nothing is left to be taken from a proposal
+   */
+  async refresh(settled: (proposal: Proposal) => boolean): Promise<void> {
+    const focused = this.focused?.hex;
+    await this.#ask();
+    this.focused = this.answer?.proposals.find(({ hex }) => hex === focused);
+    if (!this.#begun && this.answer) {
+      this.#begun = true;
+      this.colors.filter((proposal) => !settled(proposal)).forEach(({ hex }) => this.chosen.add(hex));
+    }
   }
 
   get reading(): Reading {
@@ -71,14 +86,6 @@ export class ProposalState {
       this.problem = undefined;
     } catch (error) {
       this.problem = messageOf(error);
-    }
-  }
-
-  #chooseAllBut(taken: ReadonlySet<string>): void {
-    for (const proposal of this.colors) {
-      if (!taken.has(proposal.hex)) {
-        this.chosen.add(proposal.hex);
-      }
     }
   }
 

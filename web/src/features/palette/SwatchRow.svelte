@@ -4,6 +4,7 @@
   import { messageOf } from '../../api/problem';
   import type { Swatch } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
+  import { originsWords } from './origins';
   import { slotName } from '../theme/slots';
   import Button from '../../ui/Button.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
@@ -27,14 +28,7 @@
     bench.brand.theme.slots.filter((slot) => slot.swatchId === swatch.id).map((slot) => slotName(slot.slot)),
   );
 
-  const origin = $derived.by(() => {
-    const from = swatch.origin;
-    if (!from) {
-      return 'entered by its code';
-    }
-    const place = from.x === undefined ? '' : ` at ${from.x}, ${from.y}`;
-    return `from ${from.source}${place}${from.area === undefined ? '' : `, area ${from.area}`}`;
-  });
+  const origin = $derived(originsWords(swatch.origins));
 
   async function attempt(action: () => Promise<void>, said?: string) {
     try {

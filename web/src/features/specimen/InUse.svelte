@@ -19,7 +19,8 @@
   let moment = $state<'now' | 'before'>('now');
   let problem = $state<string>();
 
-  const specimen = $derived(moment === 'before' && before.specimen ? before.specimen : bench.brand.specimen);
+  const present = $derived(bench.trial?.specimen ?? bench.brand.specimen);
+  const specimen = $derived(moment === 'before' && before.specimen ? before.specimen : present);
 
   async function show(which: 'now' | 'before') {
     moment = which;
@@ -55,6 +56,9 @@
         {/each}
       </select>
     </label>
+  {/if}
+  {#if moment === 'now' && bench.trial}
+    <p class="trial">{bench.trial.name}, only tried on</p>
   {/if}
   {#if problem}<p role="alert">{problem}</p>{/if}
   <p class="visually-hidden">
@@ -93,6 +97,13 @@
     border-radius: 0;
     background: var(--board);
     color: var(--ink);
+  }
+
+  .trial {
+    margin-bottom: 10px;
+    padding: 4px 8px;
+    border: var(--rule);
+    border-style: dashed;
   }
 
   .sheets {

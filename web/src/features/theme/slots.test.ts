@@ -7,6 +7,7 @@ const TEAL: Swatch = {
   name: 'Harbour teal',
   hex: '#0F7C7A',
   ink: '#FFFFFF',
+  origins: [],
   codes: { hex: '0F7C7A', rgb: 'rgb(15 124 122)', hsl: 'hsl(179 78% 27%)' },
 };
 

@@ -13,6 +13,8 @@ export function wordsOf(note: Note): string {
       return to ? `Short code set to ${to}` : `Short code ${from} taken away`;
     case 'SWATCHES_ADDED':
       return count === 1 ? `${subject} added` : `${count} swatches added, ${subject} first`;
+    case 'SWATCHES_SEEN':
+      return count === 1 ? `${subject} found in ${to} too` : `${count} colours found in ${to} too`;
     case 'SWATCH_RENAMED':
       return `${from} renamed to ${to}`;
     case 'SWATCH_RECOLORED':

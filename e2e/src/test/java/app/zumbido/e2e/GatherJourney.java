@@ -166,7 +166,7 @@ class GatherJourney extends Journey {
         Locator magnifier = page.getByLabel("Magnifier", new Page.GetByLabelOptions().setExact(true));
         assertThat(magnifier).containsText("area 3 px");
         assertThat(accessibilityFaults()).isEmpty();
-        page.getByLabel("Let it replace a colour").selectOption(new String[] {firstSwatchId()});
+        page.getByLabel("replace a colour").selectOption(new String[] {firstSwatchId()});
         assertThat(page.getByText("everything that uses it follows")).isVisible();
         assertThat(strip()).hasCount(before);
 
@@ -193,7 +193,7 @@ class GatherJourney extends Journey {
     }
 
     private String firstSwatchId() {
-        return page.getByLabel("Let it replace a colour")
+        return page.getByLabel("replace a colour")
                 .locator("option")
                 .nth(1)
                 .getAttribute("value");

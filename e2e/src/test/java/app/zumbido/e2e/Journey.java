@@ -47,7 +47,7 @@ abstract class Journey {
 
     Page page;
     RunningServer server;
-    private BrowserContext context;
+    BrowserContext context;
     private boolean alone;
 
     @BeforeAll

@@ -27,7 +27,7 @@ public final class BrandExample {
             int blank = swatch.lastIndexOf(' ');
             SwatchId id = new SwatchId(new UUID(0, list.size() + 1));
             Rgb color = Rgb.ofHex(swatch.substring(blank + 1));
-            list.add(new Swatch(id, swatch.substring(0, blank), color, Optional.empty()));
+            list.add(new Swatch(id, swatch.substring(0, blank), color, List.of()));
         }
         return Brand.begin(new UUID(1, 1), name, Optional.of("OF"), new UUID(1, 2))
                 .apply(new Change.DraftBrand("logo.png", list, Suggestion.from(new Palette(list))));

@@ -2,6 +2,8 @@ package app.zumbido.core.brand;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.SlotFill;
@@ -46,20 +48,37 @@ public sealed interface Change {
         }
     }
 
-    record AddSwatches(List<Swatch> swatches) implements Change {
+    /** New swatches, and places where the colours of others were found again. */
+    record AddSwatches(List<Swatch> swatches, List<Sighting> sightings) implements Change {
         public AddSwatches {
             swatches = List.copyOf(swatches);
+            sightings = List.copyOf(sightings);
+        }
+
+        public static AddSwatches of(List<Swatch> swatches) {
+            return new AddSwatches(swatches, List.of());
         }
 
         @Override
         public Brand applyTo(Brand brand) {
-            return brand.with(brand.palette().with(swatches));
+            Palette palette = brand.palette();
+            for (Sighting sighting : sightings) {
+                palette = palette.replacing(palette.get(sighting.swatch()).alsoFrom(sighting.origin()));
+            }
+            return brand.with(palette.with(swatches));
         }
 
         @Override
         public TrailNote note(Brand before) {
-            TrailNote note = TrailNote.of(ChangeKind.SWATCHES_ADDED).count(swatches.size());
-            return swatches.isEmpty() ? note : note.about(swatches.get(0));
+            if (swatches.isEmpty()) {
+                return TrailNote.of(ChangeKind.SWATCHES_SEEN)
+                        .about(before.palette().get(sightings.get(0).swatch()))
+                        .fromTo("", sightings.get(0).origin().source())
+                        .count(sightings.size());
+            }
+            return TrailNote.of(ChangeKind.SWATCHES_ADDED)
+                    .about(swatches.get(0))
+                    .count(swatches.size());
         }
     }
 

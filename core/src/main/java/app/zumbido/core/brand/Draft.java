@@ -64,7 +64,7 @@ public final class Draft {
                     .filter(own -> own.length() <= Swatch.LONGEST_NAME && !names.contains(own))
                     .orElseGet(() -> WorkingName.of(used.color(), names));
             names.add(name);
-            swatches.add(new Swatch(new SwatchId(ids.get()), name, used.color(), Optional.of(Origin.of(source))));
+            swatches.add(new Swatch(new SwatchId(ids.get()), name, used.color(), List.of(Origin.of(source))));
         }
         return swatches.isEmpty()
                 ? Optional.empty()
@@ -81,7 +81,7 @@ public final class Draft {
             names.add(name);
             Origin origin =
                     Origin.at(source, proposal.place().x(), proposal.place().y());
-            swatches.add(new Swatch(new SwatchId(ids.get()), name, proposal.color(), Optional.of(origin)));
+            swatches.add(new Swatch(new SwatchId(ids.get()), name, proposal.color(), List.of(origin)));
         }
         return swatches;
     }

@@ -62,4 +62,22 @@ public final class Pixels {
     public boolean contains(int x, int y) {
         return x >= 0 && y >= 0 && x < width && y < height;
     }
+
+    /**
+     * @param x of the left edge
+     * @param y of the upper edge
+     * @return a copy of that part
+     * @throws IllegalArgumentException if it is empty or reaches beyond the picture
+     */
+    public Pixels crop(int x, int y, int cropWidth, int cropHeight) {
+        if (cropWidth < 1 || cropHeight < 1 || !contains(x, y) || cropWidth > width - x || cropHeight > height - y) {
+            throw new IllegalArgumentException(cropWidth + " x " + cropHeight + " at " + x + ", " + y
+                    + " is no part of " + width + " x " + height);
+        }
+        int[] part = new int[cropWidth * cropHeight];
+        for (int row = 0; row < cropHeight; row++) {
+            System.arraycopy(argb, (y + row) * width + x, part, row * cropWidth, cropWidth);
+        }
+        return new Pixels(cropWidth, cropHeight, part);
+    }
 }

@@ -1,6 +1,9 @@
 package app.zumbido.core.palette;
 
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +12,9 @@ import java.util.Set;
 /** The swatches of a brand, most important first. */
 public record Palette(List<Swatch> swatches) {
     public static final Palette EMPTY = new Palette(List.of());
+
+    /** About the least difference that anybody sees; ΔE00. Common practice, no published source. */
+    private static final double SAME = 1;
 
     public Palette {
         swatches = List.copyOf(swatches);
@@ -30,6 +36,13 @@ public record Palette(List<Swatch> swatches) {
     /** @throws UnknownSwatchException if it is not in the palette */
     public Swatch get(SwatchId id) {
         return find(id).orElseThrow(() -> new UnknownSwatchException(id));
+    }
+
+    /** @return the swatch that nobody could tell from the colour, the nearest first */
+    public Optional<Swatch> sameAs(Rgb color) {
+        return swatches.stream()
+                .filter(swatch -> Difference.between(swatch.color(), color) <= SAME)
+                .min(Comparator.comparingDouble(swatch -> Difference.between(swatch.color(), color)));
     }
 
     public Palette with(List<Swatch> more) {

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.UnknownSwatchException;
@@ -21,10 +23,10 @@ class ChangeTest {
     private static final Swatch NAVY = swatch(1, "Night channel", "0B2A4A");
     private static final Swatch TEAL = swatch(2, "Harbour teal", "0F7C7A");
     private static final Brand BRAND = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
-            .apply(new Change.AddSwatches(List.of(NAVY, TEAL)));
+            .apply(Change.AddSwatches.of(List.of(NAVY, TEAL)));
 
     private static Swatch swatch(int number, String name, String hex) {
-        return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.ofHex(hex), Optional.empty());
+        return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.ofHex(hex), List.of());
     }
 
     private static List<String> names(Brand brand) {
@@ -113,5 +115,21 @@ class ChangeTest {
         TrailNote moved = new Change.MoveSwatch(TEAL.id(), 0).note(BRAND);
         assertThat(List.of(moved.from().orElseThrow(), moved.to().orElseThrow()))
                 .containsExactly("2", "1");
+    }
+
+    @Test
+    void theSameColorOfAnotherSourceIsOnlyOneMorePlace() {
+        Origin logo = Origin.at("logo.png", 3, 4);
+        Origin harbour = Origin.at("harbour.jpg", 412, 96);
+        Change change = new Change.AddSwatches(
+                List.of(),
+                List.of(
+                        new Sighting(TEAL.id(), logo),
+                        new Sighting(TEAL.id(), harbour),
+                        new Sighting(TEAL.id(), logo)));
+        Brand brand = BRAND.apply(change);
+        assertThat(brand.palette().swatches()).hasSameSizeAs(BRAND.palette().swatches());
+        assertThat(brand.palette().get(TEAL.id()).origins()).containsExactly(logo, harbour);
+        assertThat(change.note(BRAND).kind()).isEqualTo(ChangeKind.SWATCHES_SEEN);
     }
 }

@@ -45,7 +45,7 @@ class DraftTest {
                         .get(ThemeSlot.ACCENT_1)
                         .hex())
                 .isEqualTo("#0B2A4A");
-        assertThat(drafted.palette().swatches().get(0).origin().orElseThrow().source())
+        assertThat(drafted.palette().swatches().get(0).origins().get(0).source())
                 .isEqualTo("logo.png");
     }
 

@@ -21,8 +21,7 @@ import org.junit.jupiter.api.Test;
 class ThemeTakingTest {
     private static final Rgb TEAL = Rgb.ofHex("0F7C7A");
     private static final Rgb NAVY = Rgb.ofHex("0B2A4A");
-    private static final Swatch OWN_NAVY =
-            new Swatch(new SwatchId(new UUID(9, 9)), "Night channel", NAVY, Optional.empty());
+    private static final Swatch OWN_NAVY = new Swatch(new SwatchId(new UUID(9, 9)), "Night channel", NAVY, List.of());
     private static final FoundTheme FOUND = new FoundTheme(
             "Timetable",
             Map.of(

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -19,7 +18,7 @@ class PaletteTest {
     private static final Palette PALETTE = new Palette(List.of(A, B, C));
 
     private static Swatch swatch(int number, String name) {
-        return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.BLACK, Optional.empty());
+        return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.BLACK, List.of());
     }
 
     @ParameterizedTest
@@ -56,5 +55,13 @@ class PaletteTest {
     void refusesANameThatIsNone() {
         assertThatThrownBy(() -> A.withName("  ")).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> A.withName("x".repeat(81))).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void whatNobodyCanTellApartIsTheSame() {
+        Swatch teal = new Swatch(new SwatchId(new UUID(3, 3)), "Harbour teal", Rgb.ofHex("0F7C7A"), List.of());
+        Palette palette = new Palette(List.of(teal));
+        assertThat(palette.sameAs(Rgb.ofHex("107D7B"))).contains(teal);
+        assertThat(palette.sameAs(Rgb.ofHex("138F8C"))).isEmpty();
     }
 }

@@ -12,7 +12,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,7 +24,7 @@ class SuggestionTest {
         List<Swatch> swatches = new ArrayList<>();
         for (String hex : hexes.isBlank() ? new String[0] : hexes.split(" ")) {
             SwatchId id = new SwatchId(new UUID(0, swatches.size() + 1));
-            swatches.add(new Swatch(id, hex, Rgb.ofHex(hex), Optional.empty()));
+            swatches.add(new Swatch(id, hex, Rgb.ofHex(hex), List.of()));
         }
         return new Palette(swatches);
     }

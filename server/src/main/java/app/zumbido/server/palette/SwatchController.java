@@ -4,6 +4,7 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.WorkingName;
@@ -77,16 +78,23 @@ class SwatchController {
         Set<String> names = new HashSet<>();
         brand.palette().swatches().forEach(swatch -> names.add(swatch.name()));
         List<Swatch> added = new ArrayList<>();
+        List<Sighting> sightings = new ArrayList<>();
         for (NewSwatch request : requests) {
+            if (request.sameAs() != null && request.origin() != null) {
+                sightings.add(new Sighting(
+                        new SwatchId(request.sameAs()), request.origin().toOrigin()));
+                continue;
+            }
             Rgb color = Given.color(request.hex());
             String name = request.name() == null
                     ? WorkingName.of(color, names)
                     : request.name().strip();
             names.add(name);
-            Optional<Origin> origin = Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin);
-            added.add(new Swatch(new SwatchId(ids.next()), name, color, origin));
+            List<Origin> origins = Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin).stream()
+                    .toList();
+            added.add(new Swatch(new SwatchId(ids.next()), name, color, origins));
         }
-        return new Change.AddSwatches(added);
+        return new Change.AddSwatches(added, sightings);
     }
 
     @PutMapping("/{swatch}/name")
@@ -158,11 +166,13 @@ class SwatchController {
     /**
      * @param hex six or three digits with or without {@code #}, or {@code rgb()}
      * @param name absent: a working name is made from the color
+     * @param sameAs a swatch that it is the same color as: no new one is made, only the place is kept with that one
      */
     record NewSwatch(
             @NotNull @Size(max = 60) String hex,
             @Nullable @PlainName(max = Swatch.LONGEST_NAME) String name,
-            @Nullable @Valid NewOrigin origin) {}
+            @Nullable @Valid NewOrigin origin,
+            @Nullable UUID sameAs) {}
 
     record NewSwatches(@NotEmpty @Size(max = 100) List<@Valid NewSwatch> swatches) {}
 

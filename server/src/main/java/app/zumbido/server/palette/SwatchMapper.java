@@ -12,5 +12,12 @@ public interface SwatchMapper {
 
     void insert(SwatchRow row);
 
+    /** @return swatch by swatch, each in the order in which its places were found */
+    List<OriginRow> origins(@Param("brandId") UUID brandId);
+
+    void insertOrigin(OriginRow row);
+
+    void deleteOrigins(@Param("brandId") UUID brandId);
+
     void deleteOfBrand(@Param("brandId") UUID brandId);
 }

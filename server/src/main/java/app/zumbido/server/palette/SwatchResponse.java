@@ -4,6 +4,7 @@ import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Swatch;
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -12,14 +13,10 @@ import org.jspecify.annotations.Nullable;
  * A swatch as the page shows it.
  *
  * @param ink hex of what is written on it
+ * @param origins every place where it was found
  */
 public record SwatchResponse(
-        UUID id,
-        String name,
-        String hex,
-        String ink,
-        CodesResponse codes,
-        @Nullable OriginResponse origin) {
+        UUID id, String name, String hex, String ink, CodesResponse codes, List<OriginResponse> origins) {
     public static SwatchResponse of(Swatch swatch) {
         Rgb color = swatch.color();
         return new SwatchResponse(
@@ -28,7 +25,7 @@ public record SwatchResponse(
                 color.hex(),
                 color.ink().hex(),
                 new CodesResponse(color.digits(), ColorCode.rgbFunction(color), ColorCode.hslFunction(color)),
-                swatch.origin().map(OriginResponse::of).orElse(null));
+                swatch.origins().stream().map(OriginResponse::of).toList());
     }
 
     /** The codes that are copied, exactly as shown. */

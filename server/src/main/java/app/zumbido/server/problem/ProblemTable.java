@@ -5,6 +5,7 @@ import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.UnfilledSlotsException;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.server.delivery.UnknownDeliveryException;
+import app.zumbido.server.palette.UnknownPaletteException;
 import app.zumbido.server.shelf.UnknownBrandException;
 import app.zumbido.server.source.DraftException;
 import app.zumbido.server.source.OutsidePictureException;
@@ -114,6 +115,7 @@ class ProblemTable {
             new Row(UnknownBrandException.class, ProblemType.UNKNOWN_BRAND),
             new Row(UnknownSourceException.class, ProblemType.UNKNOWN_SOURCE),
             new Row(UnknownSwatchException.class, ProblemType.UNKNOWN_SWATCH),
+            new Row(UnknownPaletteException.class, ProblemType.UNKNOWN_PALETTE),
             new Row(UnknownSlotException.class, ProblemType.UNKNOWN_SLOT),
             new Row(UnknownDeliveryException.class, ProblemType.UNKNOWN_DELIVERY),
             new Row(RevisionMissingException.class, ProblemType.REVISION_MISSING),

@@ -10,6 +10,7 @@ enum ProblemType {
     UNKNOWN_BRAND(HttpStatus.NOT_FOUND, "Unknown brand"),
     UNKNOWN_SOURCE(HttpStatus.NOT_FOUND, "Unknown source"),
     UNKNOWN_SWATCH(HttpStatus.NOT_FOUND, "Unknown swatch"),
+    UNKNOWN_PALETTE(HttpStatus.NOT_FOUND, "Unknown ready palette"),
     UNKNOWN_SLOT(HttpStatus.NOT_FOUND, "Unknown theme slot"),
     UNKNOWN_DELIVERY(HttpStatus.NOT_FOUND, "Unknown delivery"),
     UNKNOWN_STEP(HttpStatus.NOT_FOUND, "Unknown step"),

@@ -25,10 +25,27 @@ class Pictures {
 
     private final LatestCache<Part, Map<Rgb, String>> names = new LatestCache<>(MOST_EXTRACTIONS, names -> 1);
 
-    /** Where a picture is kept: its file, and the page in it. */
-    private record Part(String blob, int page) {
+    /** Where a picture is kept: its file, the page in it, and what is cut out of that. */
+    private record Part(String blob, int page, Optional<Rectangle> crop) {
+        static Part whole(SourceRow row) {
+            return new Part(row.blob(), row.part(), Optional.empty());
+        }
+
         static Part of(SourceRow row) {
-            return new Part(row.blob(), row.part());
+            return new Part(row.blob(), row.part(), Rectangle.of(row));
+        }
+    }
+
+    /** A part of a picture, in pixels of the whole. */
+    private record Rectangle(int x, int y, int width, int height) {
+        static Optional<Rectangle> of(SourceRow row) {
+            Integer x = row.cropX();
+            Integer y = row.cropY();
+            Integer width = row.width();
+            Integer height = row.height();
+            return x == null || y == null || width == null || height == null
+                    ? Optional.empty()
+                    : Optional.of(new Rectangle(x, y, width, height));
         }
     }
 
@@ -40,7 +57,15 @@ class Pictures {
     }
 
     Pixels pixels(SourceRow row) {
-        return decoded.get(Part.of(row), () -> decode(file(row)));
+        return decoded.get(
+                Part.of(row),
+                () -> Rectangle.of(row)
+                        .map(part -> whole(row).crop(part.x(), part.y(), part.width(), part.height()))
+                        .orElseGet(() -> decode(file(row))));
+    }
+
+    private Pixels whole(SourceRow row) {
+        return decoded.get(Part.whole(row), () -> decode(file(row)));
     }
 
     /** @throws WrongKindOfSourceException if the file shows none */

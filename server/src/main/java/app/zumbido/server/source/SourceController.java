@@ -7,6 +7,7 @@ import app.zumbido.core.extraction.Place;
 import app.zumbido.core.extraction.Proposal;
 import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.extraction.SampleArea;
+import app.zumbido.core.palette.Swatch;
 import app.zumbido.server.problem.Given;
 import app.zumbido.server.shelf.BrandResponse;
 import app.zumbido.server.trail.IfMatch;
@@ -23,6 +24,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -77,8 +79,17 @@ class SourceController {
             @RequestParam(required = false) @Nullable Reading reading) {
         Extraction extraction = service.extraction(id, sid, Optional.ofNullable(reading));
         Order asked = order == null ? extraction.usualOrder() : order;
+        Map<Rgb, String> names = service.names(id, sid);
+        Function<Rgb, Optional<Swatch>> sameAs = service.sameAs(id);
         return ProposalsResponse.of(
-                extraction, asked, extraction.shown(Optional.ofNullable(count), asked), service.names(id, sid));
+                extraction,
+                asked,
+                extraction.shown(Optional.ofNullable(count), asked).stream()
+                        .map(proposal -> ProposalResponse.of(
+                                proposal,
+                                names.get(proposal.color()),
+                                sameAs.apply(proposal.color()).orElse(null)))
+                        .toList());
     }
 
     @GetMapping("/sources/{sid}/sample")
@@ -137,6 +148,15 @@ class SourceController {
         return BrandResponse.answer(service.takeTheme(id, sid, ifMatch));
     }
 
+    /** A part of a picture, for the mood board, as a source of its own. */
+    @PostMapping("/sources/{sid}/crops")
+    ResponseEntity<SourceResponse> crop(
+            @PathVariable UUID id, @PathVariable UUID sid, @Valid @RequestBody CropRequest request) {
+        SourceRow row = service.crop(id, sid, new Place(request.x(), request.y()), request.width(), request.height());
+        return ResponseEntity.created(URI.create("/api/brands/" + id + "/sources/" + row.id()))
+                .body(SourceResponse.of(row));
+    }
+
     /** Takes it off the sheet. */
     @DeleteMapping("/sources/{sid}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -163,6 +183,7 @@ class SourceController {
     /**
      * @param width in pixels; absent if the file shows no picture
      * @param height in pixels; absent if the file shows no picture
+     * @param crop whether it is a part cut out of another, for the mood board
      */
     record SourceResponse(
             UUID id,
@@ -170,9 +191,11 @@ class SourceController {
             String kind,
             @Nullable Integer width,
             @Nullable Integer height,
+            boolean crop,
             Instant addedAt) {
         static SourceResponse of(SourceRow row) {
-            return new SourceResponse(row.id(), row.name(), row.kind(), row.width(), row.height(), row.addedAt());
+            return new SourceResponse(
+                    row.id(), row.name(), row.kind(), row.width(), row.height(), row.isCrop(), row.addedAt());
         }
     }
 
@@ -184,15 +207,13 @@ class SourceController {
      */
     record ProposalsResponse(
             String reading, String order, boolean sheet, boolean transparentGround, List<ProposalResponse> proposals) {
-        static ProposalsResponse of(Extraction extraction, Order order, List<Proposal> shown, Map<Rgb, String> names) {
+        static ProposalsResponse of(Extraction extraction, Order order, List<ProposalResponse> shown) {
             return new ProposalsResponse(
                     extraction.reading().name().toLowerCase(Locale.ROOT),
                     order.name().toLowerCase(Locale.ROOT),
                     extraction.sheet(),
                     extraction.transparentGround(),
-                    shown.stream()
-                            .map(proposal -> ProposalResponse.of(proposal, names.get(proposal.color())))
-                            .toList());
+                    shown);
         }
     }
 
@@ -201,6 +222,7 @@ class SourceController {
      * @param x pixels from the left
      * @param y pixels from the top
      * @param name as the file itself calls it
+     * @param sameAs the swatch that nobody could tell from it
      */
     record ProposalResponse(
             String hex,
@@ -209,8 +231,9 @@ class SourceController {
             boolean ground,
             int x,
             int y,
-            @Nullable String name) {
-        static ProposalResponse of(Proposal proposal, @Nullable String name) {
+            @Nullable String name,
+            @Nullable UUID sameAs) {
+        static ProposalResponse of(Proposal proposal, @Nullable String name, @Nullable Swatch same) {
             return new ProposalResponse(
                     proposal.color().hex(),
                     proposal.color().ink().hex(),
@@ -218,7 +241,8 @@ class SourceController {
                     proposal.ground(),
                     proposal.place().x(),
                     proposal.place().y(),
-                    name);
+                    name,
+                    same == null ? null : same.id().value());
         }
     }
 
@@ -231,6 +255,18 @@ class SourceController {
 
     /** @param pixels row by row; empty where the picture ends or is transparent */
     record PatchResponse(List<String> pixels) {}
+
+    /**
+     * @param x of the left edge, in pixels
+     * @param y of the upper edge, in pixels
+     * @param width in pixels
+     * @param height in pixels
+     */
+    record CropRequest(
+            @NotNull @Min(0) Integer x,
+            @NotNull @Min(0) Integer y,
+            @NotNull @Min(1) Integer width,
+            @NotNull @Min(1) Integer height) {}
 
     record DraftRequest(@NotNull UUID sourceId) {}
 }

@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param kind the format, as in {@code png}
  * @param width in pixels; nothing if the file shows no picture
  * @param height in pixels; nothing if the file shows no picture
+ * @param cropX left edge of a part that was cut out of the picture; nothing: the whole
+ * @param cropY upper edge of it
  * @param page of a document, 0 first; nothing for a picture
  * @param blob name of the file in the blob store
  */
@@ -21,8 +23,15 @@ record SourceRow(
         @Nullable Integer width,
         @Nullable Integer height,
         @Nullable Integer page,
+        @Nullable Integer cropX,
+        @Nullable Integer cropY,
         String blob,
         Instant addedAt) {
+    /** Whether it is a part cut out for the mood board. */
+    boolean isCrop() {
+        return cropX != null;
+    }
+
     boolean hasPicture() {
         return width != null;
     }

@@ -12,6 +12,7 @@ import app.zumbido.core.extraction.SampleArea;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.palette.Swatch;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.server.source.DraftException.Reason;
 import app.zumbido.server.storage.BlobStore;
@@ -27,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -98,8 +100,36 @@ class SourceService implements SourceIntake {
                 picture == null ? null : picture.width(),
                 picture == null ? null : picture.height(),
                 part instanceof SourceFile.Page ? page : null,
+                null,
+                null,
                 blob,
                 clock.instant());
+    }
+
+    /** Cuts a part out of a picture; it lies on the sheet as a source of its own, for the mood board. */
+    SourceRow crop(UUID brandId, UUID id, Place corner, int width, int height) {
+        SourceRow row = find(brandId, id);
+        Pixels whole = pictures.pixels(row);
+        if (!whole.contains(corner.x(), corner.y())
+                || width > whole.width() - corner.x()
+                || height > whole.height() - corner.y()) {
+            throw new OutsidePictureException("The picture has " + whole.width() + " x " + whole.height() + " pixels");
+        }
+        // A part of a part is a part of the whole.
+        SourceRow crop = new SourceRow(
+                ids.next(),
+                brandId,
+                row.isCrop() ? row.name() : row.name() + ", cropped",
+                row.kind(),
+                width,
+                height,
+                row.page(),
+                corner.x() + (row.cropX() == null ? 0 : row.cropX()),
+                corner.y() + (row.cropY() == null ? 0 : row.cropY()),
+                row.blob(),
+                clock.instant());
+        sources.insert(crop);
+        return crop;
     }
 
     /** Takes it off the sheet; it can be put back. Swatches that came from it stay. */
@@ -130,6 +160,11 @@ class SourceService implements SourceIntake {
 
     Extraction extraction(UUID brandId, UUID id, Optional<Reading> reading) {
         return pictures.extraction(find(brandId, id), reading);
+    }
+
+    /** @return by colour the swatch that is the same already */
+    Function<Rgb, Optional<Swatch>> sameAs(UUID brandId) {
+        return keeper.load(brandId).brand().palette()::sameAs;
     }
 
     Inventory inventory(UUID brandId, UUID id) {

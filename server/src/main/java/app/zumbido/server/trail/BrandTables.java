@@ -12,6 +12,7 @@ import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.FontPair;
+import app.zumbido.server.palette.OriginRow;
 import app.zumbido.server.palette.SwatchMapper;
 import app.zumbido.server.palette.SwatchRow;
 import app.zumbido.server.shelf.BrandRow;
@@ -27,6 +28,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -61,8 +63,12 @@ class BrandTables {
     }
 
     private Brand readParts(BrandRow row) {
-        List<Swatch> palette =
-                swatches.ofBrand(row.id()).stream().map(BrandTables::swatch).toList();
+        Map<UUID, List<Origin>> origins = swatches.origins(row.id()).stream()
+                .collect(Collectors.groupingBy(
+                        OriginRow::swatchId, Collectors.mapping(BrandTables::origin, Collectors.toList())));
+        List<Swatch> palette = swatches.ofBrand(row.id()).stream()
+                .map(swatch -> swatch(swatch, origins.getOrDefault(swatch.id(), List.of())))
+                .toList();
         ThemeRow theme = Objects.requireNonNull(themes.ofBrand(row.id()), "every brand has a theme");
         Map<ThemeSlot, SlotSetting> slots = new EnumMap<>(ThemeSlot.class);
         for (SlotRow slot : themes.slots(theme.id())) {
@@ -86,6 +92,7 @@ class BrandTables {
     /** Replaces what hangs on the brand's own row. */
     void replace(Brand brand) {
         themes.deleteSlots(brand.theme().id());
+        swatches.deleteOrigins(brand.id());
         swatches.deleteOfBrand(brand.id());
         themes.update(themeRow(brand));
         insertParts(brand);
@@ -94,30 +101,34 @@ class BrandTables {
     private void insertParts(Brand brand) {
         int position = 0;
         for (Swatch swatch : brand.palette().swatches()) {
-            swatches.insert(row(brand.id(), position++, swatch));
+            insert(brand.id(), position++, swatch);
         }
         brand.theme().slots().forEach((slot, setting) -> themes.insertSlot(row(brand, slot, setting)));
     }
 
-    private static Swatch swatch(SwatchRow row) {
-        Optional<Origin> origin = Optional.ofNullable(row.originSource())
-                .map(source -> new Origin(
-                        source, optional(row.originX()), optional(row.originY()), optional(row.originArea())));
-        return new Swatch(new SwatchId(row.id()), row.name(), Rgb.ofHex(row.hex()), origin);
+    private static Swatch swatch(SwatchRow row, List<Origin> origins) {
+        return new Swatch(new SwatchId(row.id()), row.name(), Rgb.ofHex(row.hex()), origins);
     }
 
-    private static SwatchRow row(UUID brandId, int position, Swatch swatch) {
-        Origin origin = swatch.origin().orElse(null);
-        return new SwatchRow(
-                brandId,
-                swatch.id().value(),
-                position,
-                swatch.name(),
-                swatch.color().hex(),
-                origin == null ? null : origin.source(),
-                origin == null ? null : nullable(origin.x()),
-                origin == null ? null : nullable(origin.y()),
-                origin == null ? null : nullable(origin.area()));
+    private static Origin origin(OriginRow row) {
+        return new Origin(row.source(), optional(row.x()), optional(row.y()), optional(row.area()));
+    }
+
+    private void insert(UUID brandId, int position, Swatch swatch) {
+        UUID id = swatch.id().value();
+        swatches.insert(new SwatchRow(
+                brandId, id, position, swatch.name(), swatch.color().hex()));
+        int place = 0;
+        for (Origin origin : swatch.origins()) {
+            swatches.insertOrigin(new OriginRow(
+                    brandId,
+                    id,
+                    place++,
+                    origin.source(),
+                    nullable(origin.x()),
+                    nullable(origin.y()),
+                    nullable(origin.area())));
+        }
     }
 
     private static OptionalInt optional(@Nullable Integer value) {

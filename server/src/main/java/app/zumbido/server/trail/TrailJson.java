@@ -4,19 +4,27 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.TrailNote;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Sighting;
+import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.ThemeSlot;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
 import org.springframework.stereotype.Component;
@@ -38,6 +46,8 @@ class TrailJson {
             .addMixIn(Change.class, ChangeNames.class)
             .addMixIn(SlotFill.class, FillNames.class)
             .addMixIn(Rgb.class, RgbAsHex.class)
+            .addMixIn(Swatch.class, SwatchWithOrigins.class)
+            .addMixIn(Change.AddSwatches.class, AddSwatchesOfOld.class)
             .addMixIn(SwatchId.class, SwatchIdAsText.class)
             .addMixIn(ThemeSlot.class, SlotAsCode.class)
             .addModule(new SimpleModule().addKeyDeserializer(ThemeSlot.class, new SlotKeys()))
@@ -120,6 +130,25 @@ class TrailJson {
         static Rgb ofHex(String hex) {
             return Rgb.ofHex(hex);
         }
+    }
+
+    /** A swatch had one place at first, and often none; both are read still. */
+    private abstract static class SwatchWithOrigins {
+        @JsonCreator
+        SwatchWithOrigins(
+                SwatchId id,
+                String name,
+                Rgb color,
+                @JsonAlias("origin")
+                        @JsonFormat(with = JsonFormat.Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
+                        @JsonSetter(nulls = Nulls.AS_EMPTY)
+                        List<Origin> origins) {}
+    }
+
+    /** Steps of a time when a swatch had one place speak of no other. */
+    private abstract static class AddSwatchesOfOld {
+        @JsonCreator
+        AddSwatchesOfOld(List<Swatch> swatches, @JsonSetter(nulls = Nulls.AS_EMPTY) List<Sighting> sightings) {}
     }
 
     private abstract static class SwatchIdAsText {

@@ -71,7 +71,8 @@ class SourceServiceTest {
 
     private void hold(byte[] file) {
         when(mapper.find(BRAND, SOURCE))
-                .thenReturn(new SourceRow(SOURCE, BRAND, "logo.png", "png", 200, 100, null, BLOB, CLOCK.instant()));
+                .thenReturn(new SourceRow(
+                        SOURCE, BRAND, "logo.png", "png", 200, 100, null, null, null, BLOB, CLOCK.instant()));
         when(blobs.get(BLOB)).thenReturn(file);
     }
 
@@ -198,5 +199,54 @@ class SourceServiceTest {
             thread.join();
         }
         assertThat(most).hasValue(1);
+    }
+
+    @Test
+    void cutsAPartOutOfAPictureAsASourceOfItsOwn() {
+        hold(TestPictures.logo());
+        SourceRow crop = service.crop(BRAND, SOURCE, new Place(10, 20), 30, 40);
+        verify(mapper).insert(crop);
+        assertThat(crop.name()).isEqualTo("logo.png, cropped");
+        when(mapper.find(BRAND, crop.id())).thenReturn(crop);
+        SourceRow inner = service.crop(BRAND, crop.id(), new Place(5, 5), 10, 10);
+        assertThat(inner.cropX()).isEqualTo(15);
+        assertThat(inner.cropY()).isEqualTo(25);
+        assertThat(service.sample(
+                        BRAND, crop.id(), new Place(0, 0), SampleArea.of(1).orElseThrow()))
+                .isEqualTo(service.sample(
+                        BRAND, SOURCE, new Place(10, 20), SampleArea.of(1).orElseThrow()));
+    }
+
+    @Test
+    void refusesAPartThatReachesBeyondThePicture() {
+        hold(TestPictures.logo());
+        assertThatThrownBy(() -> service.crop(BRAND, SOURCE, new Place(190, 20), 11, 10))
+                .isInstanceOf(OutsidePictureException.class);
+        verify(mapper, never()).insert(any());
+    }
+
+    @Test
+    void keepsWhatListsColorsWithoutASize() {
+        when(blobs.put(any())).thenReturn(BLOB);
+        byte[] sheet = "a { color: #0F7C7A }".getBytes(StandardCharsets.UTF_8);
+        service.add(BRAND, "site.css", sheet);
+        ArgumentCaptor<SourceRow> row = ArgumentCaptor.forClass(SourceRow.class);
+        verify(mapper).insert(row.capture());
+        assertThat(row.getValue().kind()).isEqualTo("css");
+        assertThat(row.getValue().hasPicture()).isFalse();
+        when(mapper.find(BRAND, row.getValue().id())).thenReturn(row.getValue());
+        when(blobs.get(BLOB)).thenReturn(sheet);
+        UUID id = row.getValue().id();
+        assertThat(service.inventory(BRAND, id).colors()).hasSize(1);
+        assertThatThrownBy(() -> service.extraction(BRAND, id, Optional.empty()))
+                .isInstanceOf(WrongKindOfSourceException.class);
+        assertThatThrownBy(() -> service.takeTheme(BRAND, id, IfMatch.anything()))
+                .isInstanceOf(DraftException.class);
+    }
+
+    @Test
+    void saysSoWhenASourceIsNotThereToBeTakenOff() {
+        when(mapper.setRemoved(BRAND, SOURCE, CLOCK.instant())).thenReturn(0);
+        assertThatThrownBy(() -> service.remove(BRAND, SOURCE)).isInstanceOf(UnknownSourceException.class);
     }
 }

@@ -101,7 +101,7 @@ class BrandKeeperTest {
 
     @Test
     void namesEveryStepOnTheTrailAndWhatIsUndone() {
-        change(brand -> new Change.AddSwatches(List.of(swatch("Foam", "EAF3F2"))));
+        change(brand -> Change.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
         change(brand -> new Change.RenameSwatch(id(brand, 0), "Spray"));
         keeper.undo(id, IfMatch.anything());
         Trail trail = keeper.trail(id);
@@ -136,7 +136,7 @@ class BrandKeeperTest {
 
     @Test
     void keepsNothingOfAPreview() {
-        Brand before = change(brand -> new Change.AddSwatches(List.of(swatch("Foam", "EAF3F2"))));
+        Brand before = change(brand -> Change.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
         Brand seen =
                 keeper.preview(id, new Change.ShiftSwatch(id(before, 0), -0.2)).brand();
         assertThat(seen.palette().swatches().get(0).color()).isNotEqualTo(Rgb.ofHex("EAF3F2"));

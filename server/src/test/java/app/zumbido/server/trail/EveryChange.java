@@ -7,6 +7,7 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.SlotFill;
@@ -17,6 +18,7 @@ import app.zumbido.server.storage.Ids;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 /** What every test of the trail walks. */
@@ -24,7 +26,7 @@ final class EveryChange {
     private EveryChange() {}
 
     static Swatch swatch(Ids ids, String name, String hex) {
-        return new Swatch(new SwatchId(ids.next()), name, Rgb.ofHex(hex), Optional.of(Origin.at("logo.png", 3, 4)));
+        return new Swatch(new SwatchId(ids.next()), name, Rgb.ofHex(hex), List.of(Origin.at("logo.png", 3, 4)));
     }
 
     /** Every kind of change once, each on what the one before left. */
@@ -34,7 +36,12 @@ final class EveryChange {
         List<Swatch> drafted = List.of(swatch(ids, "Dark blue", "0B2A4A"), swatch(ids, "Orange", "F2682A"));
         return List.of(
                 brand -> new Change.DraftBrand("logo.png", drafted, Suggestion.from(new Palette(drafted))),
-                brand -> new Change.AddSwatches(List.of(navy, teal)),
+                brand -> Change.AddSwatches.of(List.of(navy, teal)),
+                brand -> new Change.AddSwatches(
+                        List.of(),
+                        List.of(new Sighting(
+                                navy.id(),
+                                new Origin("harbour.jpg", OptionalInt.of(1), OptionalInt.of(2), OptionalInt.of(7))))),
                 brand -> new Change.RenameSwatch(navy.id(), "Deep channel"),
                 brand -> new Change.RecolorSwatch(
                         teal.id(), Rgb.ofHex("138F8C"), Optional.of(Origin.at("harbour.jpg", 412, 96))),

@@ -13,6 +13,7 @@ import app.zumbido.core.theme.ThemeSlot;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -42,8 +43,8 @@ class TrailJsonTest {
         assertThat(brand.revision()).isEqualTo(4);
         Swatch teal = brand.palette().swatches().get(0);
         assertThat(teal.color()).isEqualTo(Rgb.ofHex("0F7C7A"));
-        assertThat(teal.origin().orElseThrow().x()).hasValue(81);
-        assertThat(teal.origin().orElseThrow().area()).isEmpty();
+        assertThat(teal.origins().get(0).x()).hasValue(81);
+        assertThat(teal.origins().get(0).area()).isEmpty();
         assertThat(brand.theme().get(ThemeSlot.HYPERLINK).fill()).isEqualTo(new SlotFill.Derived(teal.id(), -0.01));
         assertThat(brand.theme().get(ThemeSlot.HYPERLINK).reason()).contains(SlotReason.LINK_DEEPENED);
         assertThat(brand.theme().get(ThemeSlot.LIGHT_1).fill()).isEqualTo(new SlotFill.Fixed(Rgb.WHITE));
@@ -59,6 +60,10 @@ class TrailJsonTest {
         Change old =
                 json.change("{\"type\":\"recolor-swatch\",\"id\":\"" + swatch.value() + "\",\"color\":\"#138F8C\"}");
         assertThat(old).isEqualTo(new Change.RecolorSwatch(swatch, Rgb.ofHex("138F8C"), Optional.empty()));
+        Change added = json.change("{\"type\":\"add-swatches\",\"swatches\":[{\"id\":\"" + swatch.value()
+                + "\",\"name\":\"Teal\",\"color\":\"#0F7C7A\"}]}");
+        assertThat(added)
+                .isEqualTo(Change.AddSwatches.of(List.of(new Swatch(swatch, "Teal", Rgb.ofHex("0F7C7A"), List.of()))));
         Change cleared = new Change.SetShortCode(Optional.empty());
         assertThat(json.change(json.change(cleared))).isEqualTo(cleared);
     }

@@ -1,0 +1,67 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import type { CropState, Part } from './crop.svelte';
+
+  interface Props {
+    crop: CropState;
+  }
+
+  const { crop }: Props = $props();
+
+  const SIDES = [
+    { key: 'x', name: 'left' },
+    { key: 'y', name: 'top' },
+    { key: 'width', name: 'width' },
+    { key: 'height', name: 'height' },
+  ] as const satisfies readonly { key: keyof Part; name: string }[];
+
+  let problem = $state<string>();
+
+  async function keep() {
+    problem = undefined;
+    try {
+      await crop.keep();
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+</script>
+
+{#if crop.part}
+  {@const part = crop.part}
+  <span>Drag, or set</span>
+  {#each SIDES as side (side.key)}
+    <label>
+      {side.name}
+      <input
+        type="number"
+        min="0"
+        value={part[side.key]}
+        onchange={(event) => crop.set({ ...part, [side.key]: event.currentTarget.valueAsNumber || 0 })}
+      />
+      px
+    </label>
+  {/each}
+  <Button look="main" onclick={keep}>Keep the part</Button>
+  <Button onclick={() => crop.end()}>Cancel</Button>
+  <Complaint text={problem} />
+{/if}
+
+<style>
+  label {
+    display: flex;
+    gap: 4px;
+    align-items: center;
+  }
+
+  input {
+    width: 50px;
+    min-height: 28px;
+    padding: 2px 4px;
+    border: var(--rule);
+    background: var(--paper);
+    font: 400 var(--size-small) / 16px var(--code);
+  }
+</style>

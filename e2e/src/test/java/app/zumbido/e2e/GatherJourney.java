@@ -193,10 +193,7 @@ class GatherJourney extends Journey {
     }
 
     private String firstSwatchId() {
-        return page.getByLabel("replace a colour")
-                .locator("option")
-                .nth(1)
-                .getAttribute("value");
+        return page.getByLabel("replace a colour").locator("option").nth(1).getAttribute("value");
     }
 
     @Test

@@ -51,7 +51,10 @@ final class Artwork {
                 .filter(c -> c.pixels() >= firmPixels || isFlat(structure, Point.of(c.color())))
                 .map(Candidate::color)
                 .toList();
-        List<Rgb> all = new ArrayList<>(WornArtwork.withStopsAndStrokes(structure, firm, true));
+        List<Rgb> all = WornArtwork.withStops(structure, firm);
+        Strokes.colors(structure, all).stream()
+                .filter(stroke -> WornArtwork.isNew(stroke, all))
+                .forEach(all::add);
         List<Rgb> strokes = all.subList(firm.size(), all.size());
         List<Rgb> own = candidates.stream()
                 .map(Candidate::color)

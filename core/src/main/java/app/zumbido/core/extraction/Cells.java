@@ -167,6 +167,16 @@ final class Cells {
         return smooth[index];
     }
 
+    /** @return 0xRRGGBB, not smoothed, or {@link #NOTHING} */
+    int plain(int index) {
+        return means[index];
+    }
+
+    /** @return as {@link Point#light()} tells, not smoothed; of 255 */
+    double light(int index) {
+        return Point.of(means[index]).light();
+    }
+
     /** @return the pixel in the middle of a cell, 0xAARRGGBB, as it is in the picture */
     int pixel(int index) {
         Place place = place(index);

@@ -19,6 +19,11 @@ record Point(double red, double green, double blue) {
         return of(rgb.packed());
     }
 
+    /** @return the light in it, of 255, as JPEG divides it from hue. Source: ITU-T T.871, 7 */
+    double light() {
+        return 0.299 * red + 0.587 * green + 0.114 * blue;
+    }
+
     /** @return the nearest colour of 8 bits */
     Rgb toRgb() {
         return new Rgb(round(red), round(green), round(blue));

@@ -10,8 +10,9 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * Finds the colour of lettering and lines so thin that hardly a pixel is all of it. Every pixel of such a stroke is a
- * mixture with the ground, so they lie on one line in the colour cube, and the colour is at its far end.
+ * Finds the colour of lettering and lines so thin that hardly a pixel is all of it, in artwork without noise. Every pixel
+ * of such a stroke is a mixture with the ground, so they lie on one line in the colour cube, and the colour is at its far
+ * end.
  */
 final class Strokes {
     /** Cells around in which the ground of a stroke is looked for. */
@@ -55,14 +56,11 @@ final class Strokes {
     /** Colours that are known besides the flat ones. */
     private final List<Rgb> known;
 
-    private final boolean exact;
-
     private record Peak(int ground, Point away, Rgb rgb) {}
 
-    private Strokes(Structure structure, List<Rgb> known, boolean exact) {
+    private Strokes(Structure structure, List<Rgb> known) {
         this.structure = structure;
         this.known = known;
-        this.exact = exact;
         cells = structure.cells();
         plateaus = structure.plateaus().found;
         shallow = structure.plateaus().shallow;
@@ -70,11 +68,10 @@ final class Strokes {
 
     /**
      * @param known what has been found already
-     * @param exact whether a pixel that is all stroke has exactly its colour
      * @return colours that occur, and that are no mixtures of the ground with another
      */
-    static List<Rgb> colors(Structure structure, List<Rgb> known, boolean exact) {
-        return new Strokes(structure, known, exact).find();
+    static List<Rgb> colors(Structure structure, List<Rgb> known) {
+        return new Strokes(structure, known).find();
     }
 
     private List<Rgb> find() {
@@ -103,7 +100,7 @@ final class Strokes {
                 List<Peak> stroke = commonDirection(left);
                 left.removeAll(stroke);
                 if (stroke.size() >= least) {
-                    found.add((exact ? repeated(stroke) : Optional.<Rgb>empty()).orElseGet(() -> core(stroke)));
+                    found.add(repeated(stroke).orElseGet(() -> core(stroke)));
                 }
             }
         }

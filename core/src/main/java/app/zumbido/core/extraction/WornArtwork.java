@@ -30,24 +30,23 @@ final class WornArtwork {
                 colors.add(Representative.of(plateaus.get(i).mean(), values.get(i)));
             }
         }
-        return withStopsAndStrokes(structure, colors, false);
+        List<Rgb> all = withStops(structure, colors);
+        all.addAll(WornStrokes.colors(structure, all));
+        return all.stream().distinct().toList();
     }
 
-    /** Adds what has no flat part. */
-    static List<Rgb> withStopsAndStrokes(Structure structure, List<Rgb> flat, boolean exact) {
+    /** Adds the ends of gradients, which have no flat part. */
+    static List<Rgb> withStops(Structure structure, List<Rgb> flat) {
         List<Rgb> colors = new ArrayList<>(flat);
         structure.ramps().found.stream()
                 .flatMap(ramp -> ramp.stops().stream())
                 .map(Point::toRgb)
                 .filter(stop -> isNew(stop, colors))
                 .forEach(colors::add);
-        Strokes.colors(structure, colors, exact).stream()
-                .filter(stroke -> isNew(stroke, colors))
-                .forEach(colors::add);
-        return colors.stream().distinct().toList();
+        return colors;
     }
 
-    private static boolean isNew(Rgb rgb, List<Rgb> colors) {
+    static boolean isNew(Rgb rgb, List<Rgb> colors) {
         return colors.stream().allMatch(c -> Difference.between(c, rgb) > SAME);
     }
 }

@@ -137,6 +137,14 @@ final class FlatArt {
         return this;
     }
 
+    /** The same in a colour that is there already: nothing more is to be found. */
+    FlatArt thinLetteringAgain(double wide) {
+        Rgb rgb = used.get(used.size() - 1);
+        double high = Math.max(10, wide * 8);
+        canvas.letters(random, canvas.width * 0.08, canvas.height * 0.03, high, 14, rgb, wide);
+        return this;
+    }
+
     /** Everything drawn next lies over a soft shadow of this badge. */
     FlatArt badgeWithShadow() {
         var shape = new RoundRectangle2D.Double(

@@ -60,6 +60,7 @@ public final class Gallery {
         degraded("blacks", art().ground().symbolAndName(1).blackAndNearBlack());
         degraded("shadow", art().ground().badgeWithShadow().accent());
         degraded("thin", art().ground().symbolAndName(1).thinLettering(2 + random.nextDouble() * 1.5));
+        degraded("thin-again", art().ground().symbolAndName(2).thinLetteringAgain(2 + random.nextDouble() * 1.5));
         degraded("pattern", art().ground().pattern(3));
         FlatArt scanned = art().ground().symbolAndName(3);
         BufferedImage scan = Wear.noisy(Wear.blurred(scanned.canvas.image, 0.8), random, 2 + random.nextDouble() * 3);

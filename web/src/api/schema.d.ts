@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/swatches/hierarchy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markHierarchy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/swatches/{swatch}": {
         parameters: {
             query?: never;
@@ -461,6 +477,22 @@ export interface paths {
         };
         get?: never;
         put: operations["rename_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/swatches/{swatch}/off-limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setOffLimits"];
         post?: never;
         delete?: never;
         options?: never;
@@ -847,6 +879,11 @@ export interface components {
             ratio: number;
             text: boolean;
         };
+        HierarchyRequest: {
+            crossedOut: components["schemas"]["NewSwatch"][];
+            order: components["schemas"]["NewSwatch"][];
+            source: string;
+        };
         HslResponse: {
             /** Format: double */
             h: number;
@@ -909,10 +946,13 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
+            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
             to?: string;
+        };
+        OffLimitsRequest: {
+            offLimits: boolean;
         };
         OriginResponse: {
             /** Format: int32 */
@@ -1076,6 +1116,7 @@ export interface components {
             id: string;
             ink: string;
             name: string;
+            offLimits: boolean;
             origins: components["schemas"]["OriginResponse"][];
         };
         ThemeName: {
@@ -1790,6 +1831,34 @@ export interface operations {
             };
         };
     };
+    markHierarchy: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HierarchyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
     remove: {
         parameters: {
             query?: never;
@@ -1915,6 +1984,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NameRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    setOffLimits: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OffLimitsRequest"];
             };
         };
         responses: {

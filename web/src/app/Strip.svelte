@@ -74,13 +74,13 @@
         <button
           type="button"
           draggable="true"
-          aria-label="{swatch.name}, {swatch.codes.hex}: put on…"
+          aria-label="{swatch.name}, {swatch.codes.hex}{swatch.offLimits ? ', off-limits' : ''}: put on…"
           ondragstart={(event) => dragSwatch(event, swatch.id)}
           onclick={() => (putting = swatch.id)}
         >
           <!-- The name comes first, as it is read out; the ticket is drawn above it. -->
           <span class="name">{swatch.name}</span>
-          <Ticket hex={swatch.hex} ink={swatch.ink} />
+          <Ticket hex={swatch.hex} ink={swatch.ink} crossed={swatch.offLimits} />
         </button>
       </li>
     {/each}

@@ -113,6 +113,25 @@ export class Bench extends KeptBrand {
     );
   }
 
+  /** @param source name of what shows the hierarchy */
+  markHierarchy(source: string, order: NewSwatch[], crossedOut: NewSwatch[]): Promise<void> {
+    return this.change((header) =>
+      api.PUT('/api/brands/{id}/swatches/hierarchy', {
+        params: { path: { id: this.id }, header },
+        body: { source, order, crossedOut },
+      }),
+    );
+  }
+
+  setOffLimits(swatch: string, offLimits: boolean): Promise<void> {
+    return this.change((header) =>
+      api.PUT('/api/brands/{id}/swatches/{swatch}/off-limits', {
+        params: { path: { id: this.id, swatch }, header },
+        body: { offLimits },
+      }),
+    );
+  }
+
   removeSwatch(swatch: string): Promise<void> {
     return this.change((header) =>
       api.DELETE('/api/brands/{id}/swatches/{swatch}', { params: { path: { id: this.id, swatch }, header } }),

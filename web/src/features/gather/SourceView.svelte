@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { messageOf } from '../../api/problem';
-  import type { PictureSource, Proposal, Swatch } from '../../api/types';
+  import type { NewSwatch, PictureSource, Proposal, Swatch } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
@@ -11,6 +11,8 @@
   import Magnifier from './Magnifier.svelte';
   import { Picker } from './picker.svelte';
   import Picture from './Picture.svelte';
+  import { Marking } from './marking.svelte';
+  import MarkTicket from './MarkTicket.svelte';
   import ProposalBar from './ProposalBar.svelte';
   import ProposalTicket from './ProposalTicket.svelte';
   import ReplaceSwatch from './ReplaceSwatch.svelte';
@@ -47,6 +49,7 @@
 
   const picker = untrack(() => new Picker(bench.id, source));
   const crop = untrack(() => new CropState(bench, source));
+  const marking = new Marking();
 
   const zooms = [
     { value: '1', name: 'fit' },
@@ -81,14 +84,29 @@
 
   function take() {
     void attempt(async () => {
-      const swatches = chosen.map(({ hex, x, y, name, sameAs: same }) => ({
-        hex,
-        ...(name ? { name } : {}),
-        ...(same ? { sameAs: same } : {}),
-        origin: { source: source.name, x, y },
-      }));
+      const swatches = chosen.map(asNew);
       await bench.addSwatches(swatches);
       bench.say(takenWords(swatches, source.name), true);
+    });
+  }
+
+  function asNew({ hex, x, y, name, sameAs: same }: Proposal): NewSwatch {
+    return {
+      hex,
+      ...(name ? { name } : {}),
+      ...(same ? { sameAs: same } : {}),
+      origin: { source: source.name, x, y },
+    };
+  }
+
+  function takeMarked() {
+    void attempt(async () => {
+      const shown = proposals.answer?.proposals ?? [];
+      const crossedOut = marking.crossedOut(shown);
+      await bench.markHierarchy(source.name, marking.order(shown).map(asNew), crossedOut.map(asNew));
+      marking.end();
+      const out = crossedOut.length === 0 ? '' : `; ${crossedOut.length} off-limits`;
+      bench.say(`The palette stands in the order of ${source.name}${out}.`, true);
     });
   }
 
@@ -135,38 +153,59 @@
     {#if proposals.answer.proposals.length === 0}
       <p>This picture shows no colour.</p>
     {/if}
+    {#if marking.going}
+      <p class="hint">
+        Click in the order of importance; a second click crosses out what must not be used, a third leaves it.
+      </p>
+    {/if}
     <ul aria-label="Proposals">
       {#each proposals.answer.proposals as proposal (proposal.hex)}
-        <ProposalTicket
-          {proposal}
-          chosen={proposals.chosen.has(proposal.hex)}
-          same={sameAs(proposal)}
-          settled={settled(proposal)}
-          focused={proposals.focused === proposal}
-          ontoggle={() => proposals.toggle(proposal)}
-          onfocus={() => (proposals.focused = proposal)}
-        />
+        {#if marking.going}
+          <MarkTicket
+            {proposal}
+            mark={marking.markOf(proposal.hex)}
+            onclick={() => marking.next(proposal.hex)}
+            onfocus={() => (proposals.focused = proposal)}
+          />
+        {:else}
+          <ProposalTicket
+            {proposal}
+            chosen={proposals.chosen.has(proposal.hex)}
+            same={sameAs(proposal)}
+            settled={settled(proposal)}
+            focused={proposals.focused === proposal}
+            ontoggle={() => proposals.toggle(proposal)}
+            onfocus={() => (proposals.focused = proposal)}
+          />
+        {/if}
       {/each}
     </ul>
     <Complaint text={problem} />
     <div class="take">
-      <span>
-        {#if proposals.answer.proposals.every(settled)}
-          All of them are in the palette.
-        {:else}
-          {chosen.length} chosen.
+      {#if marking.going}
+        <span>As marked, the palette takes this order.</span>
+        <Button onclick={() => marking.end()}>Cancel</Button>
+        <Button look="main" disabled={!marking.any} onclick={takeMarked}>Take as marked</Button>
+      {:else}
+        <span>
+          {#if proposals.answer.proposals.every(settled)}
+            All of them are in the palette.
+          {:else}
+            {chosen.length} chosen.
+          {/if}
+          {#if bench.brand.swatches.length === 0}
+            Two strong ones, one that sets off, and a neutral is a good start.
+          {/if}
+        </span>
+        {#if proposals.focused && !picker.place && !sameAs(proposals.focused)}
+          <ReplaceSwatch hex={proposals.focused.hex} onchoose={replace} />
         {/if}
         {#if bench.brand.swatches.length === 0}
-          Two strong ones, one that sets off, and a neutral is a good start.
+          <Button onclick={() => attempt(() => bench.draft(source))}>Draft palette and theme</Button>
         {/if}
-      </span>
-      {#if proposals.focused && !picker.place && !sameAs(proposals.focused)}
-        <ReplaceSwatch hex={proposals.focused.hex} onchoose={replace} />
+        <Button onclick={() => marking.begin()}>Mark the hierarchy</Button>
+        <Button look="main" disabled={chosen.length === 0} onclick={take}>Take chosen</Button>
       {/if}
-      {#if bench.brand.swatches.length === 0}
-        <Button onclick={() => attempt(() => bench.draft(source))}>Draft palette and theme</Button>
-      {/if}
-      <Button look="main" disabled={chosen.length === 0} onclick={take}>Take chosen</Button>
     </div>
   {/if}
 </div>
@@ -193,6 +232,11 @@
     flex-wrap: wrap;
     gap: 10px;
     align-items: center;
+    color: var(--ink-2);
+    font-size: var(--size-small);
+  }
+
+  .hint {
     color: var(--ink-2);
     font-size: var(--size-small);
   }

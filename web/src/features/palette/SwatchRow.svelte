@@ -71,7 +71,7 @@
     draggable="true"
     ondragstart={(event) => dragSwatch(event, swatch.id)}
   >
-    <Ticket hex={swatch.hex} ink={swatch.ink} />
+    <Ticket hex={swatch.hex} ink={swatch.ink} crossed={swatch.offLimits} />
   </span>
   <div class="entry">
     <EditableText
@@ -98,7 +98,11 @@
         />
       {/each}
     </div>
-    <p>{origin}; {uses.length > 0 ? `used for ${uses.join(', ')}` : 'not used in the theme'}</p>
+    <p>
+      {swatch.offLimits ? 'off-limits; ' : ''}{origin}; {uses.length > 0
+        ? `used for ${uses.join(', ')}`
+        : 'not used in the theme'}
+    </p>
     <Lightness {swatch} />
   </div>
   <div class="actions">
@@ -118,6 +122,14 @@
     >
       <ArrowDown size={18} aria-hidden="true" />
     </button>
+    <Button
+      look="quiet"
+      aria-pressed={swatch.offLimits}
+      onclick={() => attempt(() => bench.setOffLimits(swatch.id, !swatch.offLimits))}
+      >{swatch.offLimits ? 'Allow again' : 'Put off-limits'}<span class="visually-hidden"
+        >&nbsp;{swatch.name}</span
+      ></Button
+    >
     <Button look="quiet" onclick={remove}
       >Remove<span class="visually-hidden">&nbsp;{swatch.name}</span></Button
     >
@@ -164,9 +176,15 @@
   }
 
   .actions {
-    display: flex;
-    gap: 4px;
-    align-items: center;
+    display: grid;
+    grid-template-columns: repeat(2, max-content);
+    gap: 2px 4px;
+    align-content: start;
+    justify-items: start;
+  }
+
+  .actions > :global([data-look]) {
+    grid-column: 1 / -1;
   }
 
   .actions > button {

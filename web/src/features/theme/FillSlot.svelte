@@ -39,7 +39,7 @@
     {#each bench.brand.swatches as swatch (swatch.id)}
       <li>
         <button type="button" onclick={() => fill({ swatchId: swatch.id })}>
-          <Ticket hex={swatch.hex} ink={swatch.ink} small />
+          <Ticket hex={swatch.hex} ink={swatch.ink} small crossed={swatch.offLimits} />
           <span>{swatch.name}</span>
         </button>
       </li>

@@ -8,6 +8,7 @@ const TEAL: Swatch = {
   hex: '#0F7C7A',
   ink: '#FFFFFF',
   origins: [],
+  offLimits: false,
   codes: { hex: '0F7C7A', rgb: 'rgb(15 124 122)', hsl: 'hsl(179 78% 27%)' },
 };
 

@@ -27,6 +27,12 @@ export function wordsOf(note: Note): string {
       return `${subject} removed`;
     case 'SWATCH_MOVED':
       return `${subject} moved from place ${from} to ${to}`;
+    case 'HIERARCHY_MARKED':
+      return `Hierarchy marked from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`} in order, ${to} crossed out`;
+    case 'OFF_LIMITS_SET':
+      return `${subject} is off-limits`;
+    case 'OFF_LIMITS_LIFTED':
+      return `${subject} is off-limits no more`;
     case 'SLOT_FILLED':
       return slotWords(slotName(note.slot ?? ''), from, to);
     case 'SUGGESTION_APPLIED':

@@ -147,6 +147,39 @@ class GatherJourney extends Journey {
     }
 
     @Test
+    void theHierarchyOfAManualIsMarkedBesideItsPage() throws IOException {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("manual.pdf", Manuals.twoPages()));
+        assertThat(page.getByText("Drafted from manual.pdf, page 1")).isVisible();
+        button("Mark the hierarchy").click();
+        Locator shown = page.getByLabel("Proposals");
+        Locator teal = shown.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("0F7C7A"));
+        Locator night = shown.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("0B2A4A"));
+        teal.click();
+        assertThat(teal).containsText("number 1");
+        night.click();
+        night.press("Enter");
+        assertThat(night).containsText("crossed out");
+        assertThat(accessibilityFaults()).isEmpty();
+        button("Take as marked").click();
+        assertThat(page.getByText("The palette stands in the order of manual.pdf, page 1; 1 off-limits."))
+                .isVisible();
+        assertThat(strip().first()).hasAttribute("aria-label", "Harbour teal, 0F7C7A: put on…");
+        assertThat(page.getByLabel("Night channel, 0B2A4A, off-limits: put on…"))
+                .isVisible();
+
+        // What is crossed out is suggested for no slot.
+        openStation("Theme");
+        button("Suggest again").click();
+        assertThat(page.getByText("All twelve slots are filled")).isVisible();
+        openStation("Palette");
+        assertThat(page.getByText("off-limits; from manual.pdf, page 1").first())
+                .containsText("not used in the theme");
+        button("Allow again Night channel").click();
+        assertThat(page.getByLabel("Night channel, 0B2A4A: put on…")).isVisible();
+    }
+
+    @Test
     void aLogoIsCorrectedThreeTimesByHand() {
         putOnTheShelf("Ostrel Ferries");
         choose(file("logo.png", Drawings.ferryLogo()));

@@ -1,6 +1,7 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.Theme;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,7 +13,8 @@ import java.util.UUID;
  * @param name 1 to 120 characters
  * @param shortCode the letters put in front of a swatch's name in what is handed over
  */
-public record Brand(UUID id, long revision, String name, Optional<String> shortCode, Palette palette, Theme theme) {
+public record Brand(
+        UUID id, long revision, String name, Optional<String> shortCode, Palette palette, Roles roles, Theme theme) {
     public static final int LONGEST_NAME = 120;
     public static final int LONGEST_SHORT_CODE = 8;
 
@@ -29,11 +31,16 @@ public record Brand(UUID id, long revision, String name, Optional<String> shortC
     }
 
     public static Brand begin(UUID id, String name, Optional<String> shortCode, UUID themeId) {
-        return new Brand(id, 1, name, shortCode, Palette.EMPTY, Theme.empty(themeId, themeName(name)));
+        return new Brand(id, 1, name, shortCode, Palette.EMPTY, Roles.NONE, Theme.empty(themeId, themeName(name)));
     }
 
     private static String themeName(String brandName) {
         return brandName.length() > Theme.LONGEST_NAME ? brandName.substring(0, Theme.LONGEST_NAME) : brandName;
+    }
+
+    /** @return the palette without what is off-limits */
+    public Palette usable() {
+        return roles.usable(palette);
     }
 
     /** @throws app.zumbido.core.palette.UnknownSwatchException if the change speaks of a swatch that is not there */
@@ -43,22 +50,26 @@ public record Brand(UUID id, long revision, String name, Optional<String> shortC
 
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
-        return new Brand(id, newRevision, name, shortCode, palette, theme);
+        return new Brand(id, newRevision, name, shortCode, palette, roles, theme);
     }
 
     Brand withName(String newName) {
-        return new Brand(id, revision, newName, shortCode, palette, theme);
+        return new Brand(id, revision, newName, shortCode, palette, roles, theme);
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
-        return new Brand(id, revision, name, newShortCode, palette, theme);
+        return new Brand(id, revision, name, newShortCode, palette, roles, theme);
     }
 
     Brand with(Palette newPalette) {
-        return new Brand(id, revision, name, shortCode, newPalette, theme);
+        return new Brand(id, revision, name, shortCode, newPalette, roles, theme);
+    }
+
+    Brand with(Roles newRoles) {
+        return new Brand(id, revision, name, shortCode, palette, newRoles, theme);
     }
 
     Brand with(Theme newTheme) {
-        return new Brand(id, revision, name, shortCode, palette, newTheme);
+        return new Brand(id, revision, name, shortCode, palette, roles, newTheme);
     }
 }

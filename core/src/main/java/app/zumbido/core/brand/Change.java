@@ -14,6 +14,7 @@ import app.zumbido.core.type.FontPair;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Everything that a person can do to a brand. Carries the ids it makes, so that it can be applied again. */
 public sealed interface Change {
@@ -143,6 +144,7 @@ public sealed interface Change {
         @Override
         public Brand applyTo(Brand brand) {
             return brand.with(brand.theme().releasing(id, brand.palette()))
+                    .with(brand.roles().allowing(id))
                     .with(brand.palette().without(id));
         }
 
@@ -167,6 +169,58 @@ public sealed interface Change {
             return TrailNote.of(ChangeKind.SWATCH_MOVED)
                     .about(before.palette().get(id))
                     .fromTo(String.valueOf(from), String.valueOf(to));
+        }
+    }
+
+    /**
+     * Puts swatches in the order of their importance, as a guideline shows it, and marks those that it crosses out.
+     *
+     * @param added swatches that the palette lacks
+     * @param order the most important first; the others follow as they stand
+     * @param crossedOut off-limits from now on
+     */
+    record MarkHierarchy(String source, List<Swatch> added, List<SwatchId> order, List<SwatchId> crossedOut)
+            implements Change {
+        public MarkHierarchy {
+            added = List.copyOf(added);
+            order = List.copyOf(order);
+            crossedOut = List.copyOf(crossedOut);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            Palette palette = brand.palette().with(added);
+            crossedOut.forEach(palette::get);
+            for (int i = 0; i < order.size(); i++) {
+                palette = palette.moving(order.get(i), i);
+            }
+            return brand.with(palette).with(brand.roles().withOffLimits(Set.copyOf(crossedOut)));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.HIERARCHY_MARKED)
+                    .subject(source)
+                    .fromTo("", String.valueOf(crossedOut.size()))
+                    .count(order.size());
+        }
+    }
+
+    /** @param offLimits whether it must not be used from now on */
+    record SetOffLimits(SwatchId id, boolean offLimits) implements Change {
+        @Override
+        public Brand applyTo(Brand brand) {
+            brand.palette().get(id);
+            return brand.with(
+                    offLimits
+                            ? brand.roles().withOffLimits(Set.of(id))
+                            : brand.roles().allowing(id));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(offLimits ? ChangeKind.OFF_LIMITS_SET : ChangeKind.OFF_LIMITS_LIFTED)
+                    .about(before.palette().get(id));
         }
     }
 

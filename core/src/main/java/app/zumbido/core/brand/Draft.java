@@ -14,6 +14,7 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.WorkingName;
 import app.zumbido.core.theme.Suggestion;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -33,19 +34,36 @@ public final class Draft {
 
     /**
      * @param source the picture's name
-     * @param given names that the picture itself gives to colours
+     * @param given names that the picture itself gives to colours, in its own order
      * @param ids makes an id for each new swatch
      * @return nothing if the picture proposes no colour
      */
     public static Optional<Change.DraftBrand> from(
             Extraction extraction, String source, Map<Rgb, String> given, Supplier<UUID> ids) {
         int most = extraction.reading() == Reading.ARTWORK ? MOST_OF_ARTWORK : MOST_OF_PHOTOGRAPH;
-        List<Proposal> proposals = extraction.shown(Optional.of(most), Order.COVERAGE);
+        List<Proposal> proposals = new ArrayList<>(extraction.shown(Optional.of(most), Order.COVERAGE));
+        if (isManual(proposals, given)) {
+            proposals.sort(Comparator.comparingInt(proposal -> place(proposal, List.copyOf(given.keySet()))));
+        }
         if (proposals.isEmpty()) {
             return Optional.empty();
         }
         List<Swatch> swatches = swatches(proposals, source, given, ids);
         return Optional.of(new Change.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
+    }
+
+    /** A manual names most of its colours, and in the order of their importance. */
+    private static boolean isManual(List<Proposal> proposals, Map<Rgb, String> given) {
+        long named = proposals.stream()
+                .filter(proposal -> given.containsKey(proposal.color()))
+                .count();
+        return named * 2 > proposals.size();
+    }
+
+    /** @return what is not named stands behind all that is */
+    private static int place(Proposal proposal, List<Rgb> named) {
+        int place = named.indexOf(proposal.color());
+        return place < 0 ? named.size() : place;
     }
 
     /**

@@ -1,9 +1,7 @@
 package app.zumbido.core.color;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -61,7 +59,7 @@ public final class CodeScanner {
             code.ifPresent(found::add);
             at = code.map(FoundCode::end).orElse(at + 1);
         }
-        addNamed();
+        found.addAll(ColorWords.in(text, found));
         found.sort(Comparator.comparingInt(FoundCode::offset));
     }
 
@@ -238,67 +236,5 @@ public final class CodeScanner {
         return CodeNumbers.parse(numbers.toString())
                 .flatMap(parsed -> parsed.color(notation, press))
                 .map(rgb -> code(rgb, notation, at, last));
-    }
-
-    /**
-     * Colour names count where no code stands on the line or begins the next one, since there they are part of
-     * somebody's own names.
-     */
-    private void addNamed() {
-        Deque<FoundCode> codes = new ArrayDeque<>(found);
-        int start = 0;
-        while (start < text.length()) {
-            int end = endOfLine(start);
-            int next = endOfLine(Math.min(text.length(), end + 1));
-            while (!codes.isEmpty() && codes.peek().end() <= start) {
-                codes.remove();
-            }
-            if (codes.isEmpty() || codes.peek().offset() >= next) {
-                addNamedOf(start, end);
-            }
-            start = end + 1;
-        }
-    }
-
-    private int endOfLine(int from) {
-        int end = text.indexOf('\n', from);
-        return end < 0 ? text.length() : end;
-    }
-
-    private void addNamedOf(int start, int end) {
-        List<FoundCode> named = new ArrayList<>();
-        boolean onlyNames = true;
-        int at = start;
-        while (at < end) {
-            int next = at;
-            while (next < end && Character.isLetter(text.charAt(next))) {
-                next++;
-            }
-            if (next > at) {
-                String word = text.substring(at, next);
-                Optional<Rgb> rgb = NamedColors.find(word);
-                boolean value = isValue(at, start);
-                int offset = at;
-                rgb.ifPresent(
-                        c -> named.add(new FoundCode(c, CodeNotation.NAME, word, offset, Optional.empty(), !value)));
-                onlyNames &= rgb.isPresent();
-            }
-            at = Math.max(next, at + 1);
-        }
-        boolean sure = onlyNames;
-        named.forEach(code -> found.add(
-                sure
-                        ? new FoundCode(
-                                code.color(), code.notation(), code.text(), code.offset(), Optional.empty(), false)
-                        : code));
-    }
-
-    /** @return whether it is what a stylesheet gives to a property */
-    private boolean isValue(int at, int start) {
-        int before = at - 1;
-        while (before > start && Character.isWhitespace(text.charAt(before))) {
-            before--;
-        }
-        return before > start && text.charAt(before) == ':';
     }
 }

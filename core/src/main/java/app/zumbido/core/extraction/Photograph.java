@@ -25,8 +25,12 @@ final class Photograph {
     private static final double LEAST_VIVID_SHARE = 0.0018;
     /** From this chroma a colour is vivid; OKLCH. */
     private static final double VIVID = 0.09;
+    /** A screen shows no stronger teal, so what is nearly as strong as it can be is vivid from here. */
+    private static final double VIVID_IF_FULL = 0.065;
+    /** Share of the largest channel by which the smallest stays behind, in a colour as strong as a screen shows it. */
+    private static final double FULL = 0.8;
     /** So far from every larger colour a small vivid one must lie; OKLab units. */
-    private static final double ISOLATED = 0.09;
+    private static final double ISOLATED = 0.07;
 
     /** What stands together in the picture is at least so deep; cells. */
     private static final int COMPACT = 3;
@@ -65,7 +69,7 @@ final class Photograph {
     private static void addCompact(Structure structure, List<Point> means) {
         for (Plateau plateau : structure.plateaus().found) {
             double share = (double) plateau.cells() / structure.cells().count();
-            boolean vivid = Oklab.of(plateau.mean().toRgb()).chroma() >= VIVID;
+            boolean vivid = isVivid(plateau.mean().toRgb());
             double apart = vivid ? APART : DULL_APART;
             if (plateau.depth() >= COMPACT
                     && share >= (vivid ? LEAST_VIVID_SHARE : LEAST_SHARE)
@@ -81,8 +85,15 @@ final class Photograph {
     private static boolean isVivid(Crowds.Crowd crowd, double share, List<Crowds.Crowd> larger) {
         Oklab mean = crowd.mean();
         return share >= LEAST_VIVID_SHARE
-                && mean.chroma() >= VIVID
+                && isVivid(crowd.meanRgb())
                 && larger.stream().allMatch(other -> chromaticDistance(other.mean(), mean) >= ISOLATED);
+    }
+
+    private static boolean isVivid(Rgb rgb) {
+        double chroma = Oklab.of(rgb).chroma();
+        int most = Math.max(rgb.red(), Math.max(rgb.green(), rgb.blue()));
+        int least = Math.min(rgb.red(), Math.min(rgb.green(), rgb.blue()));
+        return chroma >= VIVID || chroma >= VIVID_IF_FULL && most - least >= FULL * most;
     }
 
     /** Light falls off and shadows fall, so lightness counts less than hue and chroma. */

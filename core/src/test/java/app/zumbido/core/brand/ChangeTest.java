@@ -132,4 +132,29 @@ class ChangeTest {
         assertThat(brand.palette().get(TEAL.id()).origins()).containsExactly(logo, harbour);
         assertThat(change.note(BRAND).kind()).isEqualTo(ChangeKind.SWATCHES_SEEN);
     }
+
+    @Test
+    void aHierarchyOrdersThePaletteAndKeepsWhatIsCrossedOutFromUse() {
+        Swatch orange = swatch(3, "Buoy orange", "F2682A");
+        Brand brand = BRAND.apply(new Change.MarkHierarchy(
+                "manual.pdf, page 2", List.of(orange), List.of(orange.id(), TEAL.id()), List.of(NAVY.id())));
+        assertThat(brand.palette().swatches()).containsExactly(orange, TEAL, NAVY);
+        assertThat(brand.usable().swatches()).containsExactly(orange, TEAL);
+        Brand allowed = brand.apply(new Change.SetOffLimits(NAVY.id(), false));
+        assertThat(allowed.usable()).isEqualTo(allowed.palette());
+    }
+
+    @Test
+    void whatIsRemovedIsOffLimitsNoMore() {
+        Brand brand = BRAND.apply(new Change.SetOffLimits(NAVY.id(), true)).apply(new Change.RemoveSwatch(NAVY.id()));
+        assertThat(brand.roles().offLimits()).isEmpty();
+    }
+
+    @Test
+    void aHierarchySpeaksOnlyOfSwatchesThatAreThere() {
+        SwatchId nobody = new SwatchId(new UUID(7, 7));
+        assertThatThrownBy(() ->
+                        BRAND.apply(new Change.MarkHierarchy("manual.pdf", List.of(), List.of(), List.of(nobody))))
+                .isInstanceOf(UnknownSwatchException.class);
+    }
 }

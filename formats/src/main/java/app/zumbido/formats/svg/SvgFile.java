@@ -18,6 +18,8 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
 import java.util.Set;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
 
 /**
  * A drawing that came in. It is rewritten before it is drawn: no scripts, nothing from outside, every colour in hex.
@@ -85,6 +87,28 @@ public record SvgFile(byte[] rewritten, Set<Rgb> fills, Set<Rgb> stops, int widt
             graphics.dispose();
         }
         return Pixels.wrap(width, height, ((DataBufferInt) image.getRaster().getDataBuffer()).getData());
+    }
+
+    /** @return what is written in the drawing, a line for each text element */
+    public String text() {
+        StringBuilder text = new StringBuilder();
+        int depth = 0;
+        try {
+            XMLStreamReader reader = SvgXml.reader(rewritten);
+            while (reader.hasNext()) {
+                int event = reader.next();
+                boolean element = event == XMLStreamReader.START_ELEMENT || event == XMLStreamReader.END_ELEMENT;
+                if (element && reader.getLocalName().equals("text")) {
+                    depth += event == XMLStreamReader.START_ELEMENT ? 1 : -1;
+                    text.append('\n');
+                } else if (depth > 0 && event == XMLStreamReader.CHARACTERS) {
+                    text.append(reader.getText());
+                }
+            }
+        } catch (XMLStreamException e) {
+            throw broken("its text is damaged", e);
+        }
+        return text.toString();
     }
 
     static UnreadableImageException broken(String why, Exception cause) {

@@ -28,6 +28,12 @@ public final class Gallery {
             gallery.chips();
             gallery.scenes();
         }
+        // Kinds that came later stand last, so that all before them stay as they were.
+        for (int round = 0; round < 3; round++) {
+            gallery.degraded(
+                    "thin-again",
+                    gallery.art().ground().symbolAndName(2).thinLetteringAgain(2 + gallery.random.nextDouble() * 1.5));
+        }
         return List.copyOf(gallery.pictures);
     }
 
@@ -60,7 +66,6 @@ public final class Gallery {
         degraded("blacks", art().ground().symbolAndName(1).blackAndNearBlack());
         degraded("shadow", art().ground().badgeWithShadow().accent());
         degraded("thin", art().ground().symbolAndName(1).thinLettering(2 + random.nextDouble() * 1.5));
-        degraded("thin-again", art().ground().symbolAndName(2).thinLetteringAgain(2 + random.nextDouble() * 1.5));
         degraded("pattern", art().ground().pattern(3));
         FlatArt scanned = art().ground().symbolAndName(3);
         BufferedImage scan = Wear.noisy(Wear.blurred(scanned.canvas.image, 0.8), random, 2 + random.nextDouble() * 3);

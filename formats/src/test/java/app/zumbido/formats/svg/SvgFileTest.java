@@ -45,6 +45,13 @@ class SvgFileTest {
     }
 
     @Test
+    void readsWhatIsWrittenInIt() {
+        SvgFile file = SvgFile.read(svg("<title>Not shown</title><text y='5'>Harbour teal</text>"
+                + "<text y='9'>#0F7C<tspan>7A</tspan></text><rect width='5' height='5' fill='#0F7C7A'/>"));
+        assertThat(file.text().lines().filter(line -> !line.isBlank())).containsExactly("Harbour teal", "#0F7C7A");
+    }
+
+    @Test
     void drawsColorsThatAreNamedInAStylesheet() {
         Pixels pixels = SvgFile.read(svg("<style>.a{fill:teal}</style><rect class='a' width='20' height='10'/>"))
                 .draw();

@@ -60,7 +60,7 @@ class DemoData {
                         Map.entry("5B6670", "Wet rope"),
                         Map.entry("EAF3F2", "Foam"),
                         Map.entry("FFFFFF", "Sailcloth")));
-        change(id, brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())));
+        change(id, brand -> new Change.ApplySuggestion(Suggestion.from(brand.usable())));
         change(id, brand -> new Change.RenameTheme("Daylight"));
     }
 
@@ -91,7 +91,7 @@ class DemoData {
                         Map.entry("C9CED6", "Dome"),
                         Map.entry("2E2A55", "Hill"),
                         Map.entry("F7F5EF", "Starlight")));
-        change(id, brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())));
+        change(id, brand -> new Change.ApplySuggestion(Suggestion.from(brand.usable())));
     }
 
     private UUID begin(String name, String shortCode) {

@@ -62,7 +62,7 @@ class SwatchController {
         Swatch added = swatches.get(swatches.size() - 1);
         return ResponseEntity.created(URI.create("/api/brands/" + id + "/swatches/" + added.id()))
                 .eTag(ETags.of(kept.brand().revision()))
-                .body(SwatchResponse.of(added));
+                .body(SwatchResponse.of(added, kept.brand().roles()));
     }
 
     /** Several at once, as one step on the trail. */
@@ -74,9 +74,69 @@ class SwatchController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> add(brand, request.swatches())));
     }
 
-    private Change add(Brand brand, List<NewSwatch> requests) {
+    /** The order of importance as a guideline shows it, and what it crosses out, as one step. */
+    @PutMapping("/hierarchy")
+    ResponseEntity<BrandResponse> markHierarchy(
+            @PathVariable UUID id,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody HierarchyRequest request) {
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> mark(brand, request)));
+    }
+
+    private Change mark(Brand brand, HierarchyRequest request) {
+        Set<String> names = names(brand);
+        List<Swatch> added = new ArrayList<>();
+        List<SwatchId> order = ids(request.order(), names, added);
+        List<SwatchId> crossedOut = ids(request.crossedOut(), names, added);
+        return new Change.MarkHierarchy(request.source(), added, order, crossedOut);
+    }
+
+    /** @return the swatches that are meant; those that the palette lacks are made */
+    private List<SwatchId> ids(List<NewSwatch> requests, Set<String> names, List<Swatch> added) {
+        List<SwatchId> meant = new ArrayList<>();
+        for (NewSwatch request : requests) {
+            if (request.sameAs() == null) {
+                Swatch swatch = swatch(request, names);
+                added.add(swatch);
+                meant.add(swatch.id());
+            } else {
+                meant.add(new SwatchId(request.sameAs()));
+            }
+        }
+        return meant;
+    }
+
+    /** Whether it must not be used, though the brand names it. */
+    @PutMapping("/{swatch}/off-limits")
+    ResponseEntity<BrandResponse> setOffLimits(
+            @PathVariable UUID id,
+            @PathVariable UUID swatch,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody OffLimitsRequest request) {
+        Change change = new Change.SetOffLimits(new SwatchId(swatch), request.offLimits());
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    private static Set<String> names(Brand brand) {
         Set<String> names = new HashSet<>();
         brand.palette().swatches().forEach(swatch -> names.add(swatch.name()));
+        return names;
+    }
+
+    /** @param names those that are taken; its own joins them */
+    private Swatch swatch(NewSwatch request, Set<String> names) {
+        Rgb color = Given.color(request.hex());
+        String name = request.name() == null
+                ? WorkingName.of(color, names)
+                : request.name().strip();
+        names.add(name);
+        List<Origin> origins = Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin).stream()
+                .toList();
+        return new Swatch(new SwatchId(ids.next()), name, color, origins);
+    }
+
+    private Change add(Brand brand, List<NewSwatch> requests) {
+        Set<String> names = names(brand);
         List<Swatch> added = new ArrayList<>();
         List<Sighting> sightings = new ArrayList<>();
         for (NewSwatch request : requests) {
@@ -85,14 +145,7 @@ class SwatchController {
                         new SwatchId(request.sameAs()), request.origin().toOrigin()));
                 continue;
             }
-            Rgb color = Given.color(request.hex());
-            String name = request.name() == null
-                    ? WorkingName.of(color, names)
-                    : request.name().strip();
-            names.add(name);
-            List<Origin> origins = Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin).stream()
-                    .toList();
-            added.add(new Swatch(new SwatchId(ids.next()), name, color, origins));
+            added.add(swatch(request, names));
         }
         return new Change.AddSwatches(added, sightings);
     }
@@ -175,6 +228,17 @@ class SwatchController {
             @Nullable UUID sameAs) {}
 
     record NewSwatches(@NotEmpty @Size(max = 100) List<@Valid NewSwatch> swatches) {}
+
+    /**
+     * @param source name of what shows the hierarchy
+     * @param order the most important first
+     */
+    record HierarchyRequest(
+            @NotNull @PlainName(max = 255) String source,
+            @NotNull @Size(max = 100) List<@Valid NewSwatch> order,
+            @NotNull @Size(max = 100) List<@Valid NewSwatch> crossedOut) {}
+
+    record OffLimitsRequest(@NotNull Boolean offLimits) {}
 
     /**
      * @param source name of the picture

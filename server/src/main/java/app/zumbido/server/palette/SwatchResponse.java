@@ -4,6 +4,7 @@ import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.roles.Roles;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.UUID;
@@ -14,10 +15,17 @@ import org.jspecify.annotations.Nullable;
  *
  * @param ink hex of what is written on it
  * @param origins every place where it was found
+ * @param offLimits whether it must not be used
  */
 public record SwatchResponse(
-        UUID id, String name, String hex, String ink, CodesResponse codes, List<OriginResponse> origins) {
-    public static SwatchResponse of(Swatch swatch) {
+        UUID id,
+        String name,
+        String hex,
+        String ink,
+        CodesResponse codes,
+        List<OriginResponse> origins,
+        boolean offLimits) {
+    public static SwatchResponse of(Swatch swatch, Roles roles) {
         Rgb color = swatch.color();
         return new SwatchResponse(
                 swatch.id().value(),
@@ -25,7 +33,8 @@ public record SwatchResponse(
                 color.hex(),
                 color.ink().hex(),
                 new CodesResponse(color.digits(), ColorCode.rgbFunction(color), ColorCode.hslFunction(color)),
-                swatch.origins().stream().map(OriginResponse::of).toList());
+                swatch.origins().stream().map(OriginResponse::of).toList(),
+                roles.isOffLimits(swatch.id()));
     }
 
     /** The codes that are copied, exactly as shown. */

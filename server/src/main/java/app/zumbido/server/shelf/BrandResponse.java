@@ -38,7 +38,9 @@ public record BrandResponse(
                 brand.revision(),
                 kept.canUndo(),
                 kept.canRedo(),
-                brand.palette().swatches().stream().map(SwatchResponse::of).toList(),
+                brand.palette().swatches().stream()
+                        .map(swatch -> SwatchResponse.of(swatch, brand.roles()))
+                        .toList(),
                 ThemeResponse.of(brand),
                 SpecimenResponse.of(brand));
     }

@@ -73,6 +73,18 @@ sealed interface SourceFile {
                 .orElseGet(() -> new Bitmap(file, BitmapFile.inspect(file))));
     }
 
+    private static List<FoundCode> codesIn(String text) {
+        return CodeScanner.scan(text, CoatedPress.instance()).stream()
+                .filter(code -> !code.ambiguous())
+                .toList();
+    }
+
+    private static Map<Rgb, String> namesOf(List<FoundCode> codes) {
+        Map<Rgb, String> names = new LinkedHashMap<>();
+        codes.forEach(code -> code.name().ifPresent(name -> names.putIfAbsent(code.color(), name)));
+        return names;
+    }
+
     record Bitmap(byte[] file, BitmapFile.Facts facts) implements Picture {
         @Override
         public String kind() {
@@ -129,9 +141,7 @@ sealed interface SourceFile {
         }
 
         private List<FoundCode> codes() {
-            return CodeScanner.scan(pdf.text(page), CoatedPress.instance()).stream()
-                    .filter(code -> !code.ambiguous())
-                    .toList();
+            return codesIn(pdf.text(page));
         }
 
         /** The codes in the text of the page, and what its paths are painted with. */
@@ -150,9 +160,7 @@ sealed interface SourceFile {
 
         @Override
         public Map<Rgb, String> names() {
-            Map<Rgb, String> names = new LinkedHashMap<>();
-            codes().forEach(code -> code.name().ifPresent(name -> names.putIfAbsent(code.color(), name)));
-            return names;
+            return namesOf(codes());
         }
     }
 
@@ -175,6 +183,12 @@ sealed interface SourceFile {
         @Override
         public Pixels decode() {
             return svg.draw();
+        }
+
+        /** Chips are drawn with their names and codes beneath. */
+        @Override
+        public Map<Rgb, String> names() {
+            return namesOf(codesIn(svg.text()));
         }
 
         /** A drawing says itself what colours it is made of, unless somebody wants it read as a photograph. */

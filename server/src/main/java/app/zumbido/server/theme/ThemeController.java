@@ -71,13 +71,13 @@ class ThemeController {
             @RequestHeader(name = "If-Match", required = false) @Nullable IfMatch ifMatch) {
         if (!apply) {
             Brand brand = keeper.load(id).brand();
-            return answer(brand, Suggestion.from(brand.palette()));
+            return answer(brand, Suggestion.from(brand.usable()));
         }
         if (ifMatch == null) {
             throw new RevisionMissingException();
         }
         KeptBrand kept =
-                keeper.change(id, ifMatch, brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())));
+                keeper.change(id, ifMatch, brand -> new Change.ApplySuggestion(Suggestion.from(brand.usable())));
         return answer(kept.brand(), kept.brand().theme().slots());
     }
 

@@ -6,6 +6,7 @@ import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.SlotSetting;
@@ -15,6 +16,8 @@ import app.zumbido.core.type.FontPair;
 import app.zumbido.server.palette.OriginRow;
 import app.zumbido.server.palette.SwatchMapper;
 import app.zumbido.server.palette.SwatchRow;
+import app.zumbido.server.roles.RoleMapper;
+import app.zumbido.server.roles.RoleRow;
 import app.zumbido.server.shelf.BrandRow;
 import app.zumbido.server.theme.SlotRow;
 import app.zumbido.server.theme.ThemeMapper;
@@ -36,9 +39,11 @@ import org.springframework.stereotype.Component;
 @Component
 class BrandTables {
     private static final int REMEMBERED = 64;
+    private static final String OFF_LIMITS = "off-limits";
 
     private final SwatchMapper swatches;
     private final ThemeMapper themes;
+    private final RoleMapper roles;
     private final Map<UUID, Brand> recent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<UUID, Brand> eldest) {
@@ -46,9 +51,10 @@ class BrandTables {
         }
     });
 
-    BrandTables(SwatchMapper swatches, ThemeMapper themes) {
+    BrandTables(SwatchMapper swatches, ThemeMapper themes, RoleMapper roles) {
         this.swatches = swatches;
         this.themes = themes;
+        this.roles = roles;
     }
 
     /** @param row as it was committed: a revision that is rolled back may come again with another content */
@@ -80,6 +86,9 @@ class BrandTables {
                 row.name(),
                 Optional.ofNullable(row.shortCode()),
                 new Palette(palette),
+                new Roles(roles.ofBrand(row.id()).stream()
+                        .map(role -> new SwatchId(role.swatchId()))
+                        .toList()),
                 new Theme(theme.id(), theme.name(), new FontPair(theme.headingFont(), theme.bodyFont()), slots));
     }
 
@@ -92,6 +101,7 @@ class BrandTables {
     /** Replaces what hangs on the brand's own row. */
     void replace(Brand brand) {
         themes.deleteSlots(brand.theme().id());
+        roles.deleteOfBrand(brand.id());
         swatches.deleteOrigins(brand.id());
         swatches.deleteOfBrand(brand.id());
         themes.update(themeRow(brand));
@@ -102,6 +112,10 @@ class BrandTables {
         int position = 0;
         for (Swatch swatch : brand.palette().swatches()) {
             insert(brand.id(), position++, swatch);
+        }
+        int place = 0;
+        for (SwatchId swatch : brand.roles().offLimits()) {
+            roles.insert(new RoleRow(brand.id(), OFF_LIMITS, place++, swatch.value()));
         }
         brand.theme().slots().forEach((slot, setting) -> themes.insertSlot(row(brand, slot, setting)));
     }

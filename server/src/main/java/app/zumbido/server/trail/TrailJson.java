@@ -29,9 +29,11 @@ import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.KeyDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * How brands, changes and notes are written on the trail. What is written here must be readable for ever: the names in
@@ -40,7 +42,9 @@ import tools.jackson.databind.module.SimpleModule;
 @Component
 class TrailJson {
     /** Grows when a snapshot changes its shape; older ones are then translated on reading. */
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
+    /** In the first version nothing was said about roles. */
+    private static final int WITHOUT_ROLES = 1;
 
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(Change.class, ChangeNames.class)
@@ -68,12 +72,16 @@ class TrailJson {
 
     Brand brand(byte[] snapshot) {
         try (InflaterInputStream inflater = new InflaterInputStream(new ByteArrayInputStream(snapshot))) {
-            Snapshot read = mapper.readValue(inflater.readAllBytes(), Snapshot.class);
-            if (read.version() != VERSION) {
-                throw new IllegalStateException(
-                        "A snapshot of version " + read.version() + " is newer than this program");
+            JsonNode read = mapper.readTree(inflater.readAllBytes());
+            int version = read.path("version").asInt();
+            if (version > VERSION) {
+                throw new IllegalStateException("A snapshot of version " + version + " is newer than this program");
             }
-            return read.brand();
+            JsonNode brand = read.path("brand");
+            if (version == WITHOUT_ROLES && brand instanceof ObjectNode older) {
+                older.putObject("roles").putArray("offLimits");
+            }
+            return mapper.treeToValue(brand, Brand.class);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -105,6 +113,8 @@ class TrailJson {
         @Type(name = "shift-swatch", value = Change.ShiftSwatch.class),
         @Type(name = "remove-swatch", value = Change.RemoveSwatch.class),
         @Type(name = "move-swatch", value = Change.MoveSwatch.class),
+        @Type(name = "mark-hierarchy", value = Change.MarkHierarchy.class),
+        @Type(name = "set-off-limits", value = Change.SetOffLimits.class),
         @Type(name = "fill-slot", value = Change.FillSlot.class),
         @Type(name = "apply-suggestion", value = Change.ApplySuggestion.class),
         @Type(name = "rename-theme", value = Change.RenameTheme.class),

@@ -249,4 +249,18 @@ class SourceServiceTest {
         when(mapper.setRemoved(BRAND, SOURCE, CLOCK.instant())).thenReturn(0);
         assertThatThrownBy(() -> service.remove(BRAND, SOURCE)).isInstanceOf(UnknownSourceException.class);
     }
+
+    @Test
+    void namesTheChipsOfADrawingByWhatIsWrittenBeneathThem() {
+        byte[] chips = ("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 200 100'>"
+                        + "<rect x='10' y='10' width='70' height='50' fill='#0F7C7A'/>"
+                        + "<text x='10' y='75'>Harbour teal</text><text x='10' y='90'>#0F7C7A</text>"
+                        + "<rect x='110' y='10' width='70' height='50' fill='#F2682A'/>"
+                        + "<text x='110' y='75'>Buoy orange #F2682A</text></svg>")
+                .getBytes(StandardCharsets.UTF_8);
+        hold(chips);
+        assertThat(service.names(BRAND, SOURCE))
+                .containsEntry(Rgb.ofHex("0F7C7A"), "Harbour teal")
+                .containsEntry(Rgb.ofHex("F2682A"), "Buoy orange");
+    }
 }

@@ -33,6 +33,7 @@ final class EveryChange {
     static List<Function<Brand, Change>> of(Ids ids) {
         Swatch navy = swatch(ids, "Night channel", "0B2A4A");
         Swatch teal = swatch(ids, "Harbour teal", "0F7C7A");
+        Swatch violet = swatch(ids, "Violet", "7A5CD6");
         List<Swatch> drafted = List.of(swatch(ids, "Dark blue", "0B2A4A"), swatch(ids, "Orange", "F2682A"));
         return List.of(
                 brand -> new Change.DraftBrand("logo.png", drafted, Suggestion.from(new Palette(drafted))),
@@ -47,6 +48,10 @@ final class EveryChange {
                         teal.id(), Rgb.ofHex("138F8C"), Optional.of(Origin.at("harbour.jpg", 412, 96))),
                 brand -> new Change.ShiftSwatch(teal.id(), -0.06),
                 brand -> new Change.MoveSwatch(teal.id(), 0),
+                brand -> new Change.MarkHierarchy(
+                        "manual.pdf, page 2", List.of(violet), List.of(violet.id(), navy.id()), List.of(teal.id())),
+                brand -> new Change.SetOffLimits(violet.id(), true),
+                brand -> new Change.SetOffLimits(teal.id(), false),
                 brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())),
                 brand -> new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(teal.id())),
                 brand -> new Change.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.Derived(teal.id(), 0.25)),

@@ -97,11 +97,14 @@ public record SvgFile(byte[] rewritten, Set<Rgb> fills, Set<Rgb> stops, int widt
             XMLStreamReader reader = SvgXml.reader(rewritten);
             while (reader.hasNext()) {
                 int event = reader.next();
-                boolean element = event == XMLStreamReader.START_ELEMENT || event == XMLStreamReader.END_ELEMENT;
-                if (element && reader.getLocalName().equals("text")) {
-                    depth += event == XMLStreamReader.START_ELEMENT ? 1 : -1;
+                if (event == XMLStreamReader.START_ELEMENT
+                        && reader.getLocalName().equals("text")) {
+                    depth++;
+                } else if (event == XMLStreamReader.END_ELEMENT
+                        && reader.getLocalName().equals("text")) {
+                    depth--;
                     text.append('\n');
-                } else if (depth > 0 && event == XMLStreamReader.CHARACTERS) {
+                } else if (event == XMLStreamReader.CHARACTERS && depth > 0) {
                     text.append(reader.getText());
                 }
             }

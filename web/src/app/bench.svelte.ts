@@ -27,8 +27,14 @@ export class Bench extends KeptBrand {
   text = $state.raw<SourceText>();
   trial = $state.raw<Trial>();
 
+  /** The sheet first, since the bench is shown as soon as the brand is there. */
   async open(): Promise<void> {
-    await Promise.all([this.load(), this.sheet.load()]);
+    try {
+      await this.sheet.load();
+      await this.load();
+    } catch (error) {
+      this.fail(error);
+    }
   }
 
   previewSlot(slot: string, body: SlotRequest): () => void {

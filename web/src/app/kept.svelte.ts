@@ -35,8 +35,13 @@ export class KeptBrand {
     try {
       this.#brand = await answered(api.GET('/api/brands/{id}', { params: { path: { id: this.id } } }));
     } catch (error) {
-      this.#problem = messageOf(error);
+      this.fail(error);
     }
+  }
+
+  /** Says why the brand cannot be shown. */
+  protected fail(error: unknown): void {
+    this.#problem = messageOf(error);
   }
 
   /** The brand once it is loaded; the bench is shown only then. */

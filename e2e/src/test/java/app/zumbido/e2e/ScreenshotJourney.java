@@ -2,6 +2,7 @@ package app.zumbido.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
@@ -26,7 +27,7 @@ class ScreenshotJourney extends Journey {
     }
 
     @Test
-    void everyMainView() {
+    void everyMainView() throws Exception {
         assertThat(link("Open Ostrel Ferries")).isVisible();
         shoot("shelf");
         link("Open Ostrel Ferries").click();
@@ -52,6 +53,19 @@ class ScreenshotJourney extends Journey {
         assertThat(page.getByText("5 colours found")).isVisible();
         shoot("codes");
         button("Close").click();
+        button("Ready palettes").click();
+        field("Words").fill("harbour");
+        page.getByLabel("Ready palettes")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Deep harbour"))
+                .first()
+                .click();
+        assertThat(page.getByText("Deep harbour, only tried on")).isVisible();
+        shoot("ready-palettes");
+        button("Back to the sources").click();
+        choose(file("timetable.pptx", Decks.timetable()));
+        assertThat(button("Take its theme")).isVisible();
+        shoot("deck");
+        button("Take timetable.pptx off the sheet").click();
         openStation("Palette");
         shoot("palette");
         openStation("Theme");

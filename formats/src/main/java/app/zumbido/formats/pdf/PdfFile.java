@@ -53,6 +53,7 @@ public final class PdfFile {
     /** @throws UnreadableImageException if it is damaged, locked, without pages, or longer than {@link #MOST_PAGES} */
     public static PdfFile read(byte[] file) {
         return with(file, document -> {
+            PdfStreams.check(document.getDocument());
             int count = document.getNumberOfPages();
             if (count > MOST_PAGES) {
                 throw new UnreadableImageException(

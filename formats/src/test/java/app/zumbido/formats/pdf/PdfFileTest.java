@@ -9,12 +9,15 @@ import app.zumbido.formats.image.UnreadableImageException;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.util.Arrays;
 import java.util.Random;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
 import org.junit.jupiter.api.Test;
@@ -75,5 +78,30 @@ class PdfFileTest {
         }
         assertThatThrownBy(() -> PdfFile.read("%PDF-1.7 nothing".getBytes()))
                 .isInstanceOf(UnreadableImageException.class);
+    }
+
+    @Test
+    void refusesAPageThatUnpacksToTooMuch() throws IOException {
+        byte[] file;
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            PDPage page = new PDPage();
+            document.addPage(page);
+            PDStream content = new PDStream(document);
+            try (OutputStream out = content.createOutputStream(COSName.FLATE_DECODE)) {
+                byte[] blanks = new byte[1 << 20];
+                Arrays.fill(blanks, (byte) ' ');
+                for (int megabyte = 0; megabyte <= 100; megabyte++) {
+                    out.write(blanks);
+                }
+            }
+            page.setContents(content);
+            document.save(bytes);
+            file = bytes.toByteArray();
+        }
+        assertThat(file.length).isLessThan(1 << 20);
+        assertThatThrownBy(() -> PdfFile.read(file))
+                .isInstanceOf(UnreadableImageException.class)
+                .hasMessageContaining("unpacks to more than 100 MB");
     }
 }

@@ -27,23 +27,25 @@ class BrandEvents {
         others.add(emitter);
         emitter.onCompletion(() -> others.remove(emitter));
         emitter.onError(error -> others.remove(emitter));
-        send(emitter, SseEmitter.event().comment("open"));
+        if (!sent(emitter, SseEmitter.event().comment("open"))) {
+            others.remove(emitter);
+        }
         return emitter;
     }
 
     @TransactionalEventListener
     void tell(BrandChanged change) {
-        List<SseEmitter> open = windows.getOrDefault(change.id(), List.of());
-        open.forEach(
-                emitter -> send(emitter, SseEmitter.event().name("revision").data(String.valueOf(change.revision()))));
+        List<SseEmitter> open = windows.getOrDefault(change.id(), new CopyOnWriteArrayList<>());
+        open.removeIf(
+                emitter -> !sent(emitter, SseEmitter.event().name("revision").data(String.valueOf(change.revision()))));
     }
 
     /** A closed window is noticed only by writing to it. */
     @Scheduled(fixedRate = HEARTBEAT_MILLIS)
     void beat() {
         windows.values()
-                .forEach(open ->
-                        open.forEach(emitter -> send(emitter, SseEmitter.event().comment("still here"))));
+                .forEach(open -> open.removeIf(
+                        emitter -> !sent(emitter, SseEmitter.event().comment("still here"))));
     }
 
     /** An open stream would hold up the end of the server. */
@@ -52,11 +54,13 @@ class BrandEvents {
         windows.values().forEach(open -> open.forEach(SseEmitter::complete));
     }
 
-    private static void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
+    /** @return false if the window has gone; the container ends its request by itself then */
+    private static boolean sent(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
         try {
             emitter.send(event);
-        } catch (IOException | IllegalStateException e) {
-            emitter.completeWithError(e);
+            return true;
+        } catch (IOException | RuntimeException e) {
+            return false;
         }
     }
 }

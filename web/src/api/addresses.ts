@@ -5,8 +5,15 @@ export function pictureOf(brandId: string, sourceId: string): string {
   return `/api/brands/${brandId}/sources/${sourceId}/picture`;
 }
 
-export function regionOf(brandId: string, sourceId: string, hex: string, reading: Reading): string {
-  return `/api/brands/${brandId}/sources/${sourceId}/region/${hex.slice(1)}?reading=${reading}`;
+/** @param reading nothing: as the machine reads it */
+export function regionOf(
+  brandId: string,
+  sourceId: string,
+  hex: string,
+  reading: Reading | undefined,
+): string {
+  const asked = reading ? `?reading=${reading}` : '';
+  return `/api/brands/${brandId}/sources/${sourceId}/region/${hex.slice(1)}${asked}`;
 }
 
 export function deliveryOf(brandId: string, kind: string): string {

@@ -436,7 +436,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/brands/{id}/swatches/{swatch}/lightness": {
+    "/api/brands/{id}/swatches/{swatch}/mix": {
         parameters: {
             query?: never;
             header?: never;
@@ -444,7 +444,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["shift"];
+        put: operations["mix"];
         post?: never;
         delete?: never;
         options?: never;
@@ -452,7 +452,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/brands/{id}/swatches/{swatch}/lightness/preview": {
+    "/api/brands/{id}/swatches/{swatch}/mix/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -461,7 +461,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["previewShift"];
+        post: operations["previewMix"];
         delete?: never;
         options?: never;
         head?: never;
@@ -692,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/color/{code}/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ladder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/contrast": {
         parameters: {
             query?: never;
@@ -791,8 +807,12 @@ export interface components {
             text: string;
         };
         CodesResponse: {
+            cmyk: string;
             hex: string;
             hsl: string;
+            lab: string;
+            lch: string;
+            oklch: string;
             rgb: string;
         };
         ColorRequest: {
@@ -892,6 +912,10 @@ export interface components {
             /** Format: double */
             s: number;
         };
+        HueResponse: {
+            after: string;
+            before: string;
+        };
         InventoryResponse: {
             colors: components["schemas"]["UsedColorResponse"][];
             combinations: components["schemas"]["CombinationResponse"][];
@@ -906,6 +930,11 @@ export interface components {
             /** Format: double */
             l: number;
         };
+        LadderResponse: {
+            /** Format: int32 */
+            base: number;
+            steps: components["schemas"]["StepResponse"][];
+        };
         LchResponse: {
             /** Format: double */
             c: number;
@@ -913,6 +942,14 @@ export interface components {
             h: number;
             /** Format: double */
             l: number;
+        };
+        MixRequest: {
+            /** Format: double */
+            chroma?: number;
+            /** Format: double */
+            hue?: number;
+            /** Format: double */
+            lightness?: number;
         };
         NameRequest: {
             name: string;
@@ -939,17 +976,6 @@ export interface components {
         };
         NewSwatches: {
             swatches: components["schemas"]["NewSwatch"][];
-        };
-        NoteResponse: {
-            /** Format: int32 */
-            count: number;
-            from?: string;
-            hex?: string;
-            /** @enum {string} */
-            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
-            slot?: string;
-            subject?: string;
-            to?: string;
         };
         OffLimitsRequest: {
             offLimits: boolean;
@@ -983,6 +1009,15 @@ export interface components {
         PositionRequest: {
             /** Format: int32 */
             position: number;
+        };
+        PressResponse: {
+            /** Format: double */
+            difference: number;
+            hex: string;
+            ink: string;
+            /** @enum {string} */
+            reach: "REACHED" | "OUT_OF_REACH" | "LOSES_ITS_GLOW";
+            tooMuchInk: boolean;
         };
         ProposalResponse: {
             /** Format: double */
@@ -1033,10 +1068,6 @@ export interface components {
             /** Format: int64 */
             revision: number;
             shortCode?: string;
-        };
-        ShiftRequest: {
-            /** Format: double */
-            lightness: number;
         };
         ShortCodeRequest: {
             shortCode?: string;
@@ -1091,12 +1122,8 @@ export interface components {
             timeout?: number;
         };
         StepResponse: {
-            done: boolean;
-            /** Format: date-time */
-            madeAt: string;
-            note: components["schemas"]["NoteResponse"];
-            /** Format: int64 */
-            revision: number;
+            hex: string;
+            ink: string;
         };
         SuggestedSlot: {
             hex: string;
@@ -1118,6 +1145,8 @@ export interface components {
             name: string;
             offLimits: boolean;
             origins: components["schemas"]["OriginResponse"][];
+            press: components["schemas"]["PressResponse"];
+            towards: components["schemas"]["HueResponse"];
         };
         ThemeName: {
             name: string;
@@ -1913,7 +1942,7 @@ export interface operations {
             };
         };
     };
-    shift: {
+    mix: {
         parameters: {
             query?: never;
             header: {
@@ -1927,7 +1956,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ShiftRequest"];
+                "application/json": components["schemas"]["MixRequest"];
             };
         };
         responses: {
@@ -1942,7 +1971,7 @@ export interface operations {
             };
         };
     };
-    previewShift: {
+    previewMix: {
         parameters: {
             query?: never;
             header?: never;
@@ -1954,7 +1983,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ShiftRequest"];
+                "application/json": components["schemas"]["MixRequest"];
             };
         };
         responses: {
@@ -2329,6 +2358,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ColorResponse"];
+                };
+            };
+        };
+    };
+    ladder: {
+        parameters: {
+            query?: {
+                steps?: number;
+            };
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LadderResponse"];
                 };
             };
         };

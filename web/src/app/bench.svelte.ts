@@ -1,6 +1,6 @@
 import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
-import type { NewSwatch, ReadyPalette, SlotRequest, Source, Specimen } from '../api/types';
+import type { MixRequest, NewSwatch, ReadyPalette, SlotRequest, Source, Specimen } from '../api/types';
 import { Intake } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
 import { Sheet } from './sheet.svelte';
@@ -42,11 +42,9 @@ export class Bench extends KeptBrand {
     return this.look(() => api.POST('/api/brands/{id}/theme/slots/{slot}/preview', { params, body }));
   }
 
-  previewShift(swatch: string, lightness: number): () => void {
+  previewMix(swatch: string, mix: MixRequest): () => void {
     const params = { path: { id: this.id, swatch } };
-    return this.look(() =>
-      api.POST('/api/brands/{id}/swatches/{swatch}/lightness/preview', { params, body: { lightness } }),
-    );
+    return this.look(() => api.POST('/api/brands/{id}/swatches/{swatch}/mix/preview', { params, body: mix }));
   }
 
   previewMove(swatch: string, position: number): () => void {
@@ -56,11 +54,11 @@ export class Bench extends KeptBrand {
     );
   }
 
-  shiftSwatch(swatch: string, lightness: number): Promise<void> {
+  mixSwatch(swatch: string, mix: MixRequest): Promise<void> {
     return this.change((header) =>
-      api.PUT('/api/brands/{id}/swatches/{swatch}/lightness', {
+      api.PUT('/api/brands/{id}/swatches/{swatch}/mix', {
         params: { path: { id: this.id, swatch }, header },
-        body: { lightness },
+        body: mix,
       }),
     );
   }

@@ -8,7 +8,8 @@
   interface Props {
     source: PictureSource;
     focused: Proposal | undefined;
-    reading: Reading;
+    /** The reading that a person asked for. */
+    reading: Reading | undefined;
     picker: Picker;
     crop: CropState;
     /** How many times larger than it fits. */

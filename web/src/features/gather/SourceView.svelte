@@ -127,7 +127,7 @@
     <Picture
       {source}
       focused={proposals.focused}
-      reading={proposals.reading}
+      reading={proposals.asked}
       {picker}
       {crop}
       zoom={Number(zoom)}

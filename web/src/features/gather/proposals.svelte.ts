@@ -7,7 +7,6 @@ import type { Order, Proposal, Proposals, Reading, PictureSource } from '../../a
 export class ProposalState {
   readonly #brandId: string;
   readonly source: PictureSource;
-  /** The reading that a person asked for; nothing: the machine decides. */
   #asked = $state<Reading>();
   #most = $state<number>();
   /** The order that a person asked for; nothing: the machine decides. */
@@ -36,6 +35,11 @@ export class ProposalState {
       this.#begun = true;
       this.colors.filter((proposal) => !settled(proposal)).forEach(({ hex }) => this.chosen.add(hex));
     }
+  }
+
+  /** The reading that a person asked for; nothing: the machine decides. */
+  get asked(): Reading | undefined {
+    return this.#asked;
   }
 
   get reading(): Reading {

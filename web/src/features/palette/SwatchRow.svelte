@@ -8,7 +8,7 @@
   import { slotName } from '../theme/slots';
   import Button from '../../ui/Button.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
-  import Lightness from './Lightness.svelte';
+  import Mixer from './Mixer.svelte';
   import { carriesSwatch, dragSwatch, droppedSwatch } from '../../ui/drag';
   import EditableText from '../../ui/EditableText.svelte';
   import Ticket from '../../ui/Ticket.svelte';
@@ -23,6 +23,7 @@
   const bench = useBench();
 
   let over = $state(false);
+  let mixing = $state(false);
 
   const uses = $derived(
     bench.brand.theme.slots.filter((slot) => slot.swatchId === swatch.id).map((slot) => slotName(slot.slot)),
@@ -103,7 +104,6 @@
         ? `used for ${uses.join(', ')}`
         : 'not used in the theme'}
     </p>
-    <Lightness {swatch} />
   </div>
   <div class="actions">
     <button
@@ -122,18 +122,24 @@
     >
       <ArrowDown size={18} aria-hidden="true" />
     </button>
-    <Button
-      look="quiet"
-      aria-pressed={swatch.offLimits}
-      onclick={() => attempt(() => bench.setOffLimits(swatch.id, !swatch.offLimits))}
-      >{swatch.offLimits ? 'Allow again' : 'Put off-limits'}<span class="visually-hidden"
-        >&nbsp;{swatch.name}</span
-      ></Button
-    >
     <Button look="quiet" onclick={remove}
       >Remove<span class="visually-hidden">&nbsp;{swatch.name}</span></Button
     >
+    <div class="limits">
+      <Button look="plain" aria-expanded={mixing} onclick={() => (mixing = !mixing)}
+        >Mix<span class="visually-hidden">&nbsp;{swatch.name}</span></Button
+      >
+      <Button
+        look="quiet"
+        aria-pressed={swatch.offLimits}
+        onclick={() => attempt(() => bench.setOffLimits(swatch.id, !swatch.offLimits))}
+        >{swatch.offLimits ? 'Allow again' : 'Put off-limits'}<span class="visually-hidden"
+          >&nbsp;{swatch.name}</span
+        ></Button
+      >
+    </div>
   </div>
+  {#if mixing}<Mixer {swatch} />{/if}
 </li>
 
 <style>
@@ -177,14 +183,17 @@
 
   .actions {
     display: grid;
-    grid-template-columns: repeat(2, max-content);
+    grid-template-columns: repeat(3, max-content);
     gap: 2px 4px;
     align-content: start;
+    align-items: center;
     justify-items: start;
   }
 
-  .actions > :global([data-look]) {
+  .limits {
+    display: flex;
     grid-column: 1 / -1;
+    gap: 4px;
   }
 
   .actions > button {

@@ -23,6 +23,12 @@ export function wordsOf(note: Note): string {
       return `${subject} made lighter (${from} → ${to})`;
     case 'SWATCH_DARKENED':
       return `${subject} made darker (${from} → ${to})`;
+    case 'SWATCH_STRENGTHENED':
+      return `${subject} made stronger (${from} → ${to})`;
+    case 'SWATCH_QUIETED':
+      return `${subject} made quieter (${from} → ${to})`;
+    case 'SWATCH_TURNED':
+      return `${subject} turned to another hue (${from} → ${to})`;
     case 'SWATCH_REMOVED':
       return `${subject} removed`;
     case 'SWATCH_MOVED':

@@ -26,7 +26,7 @@ final class ChangeBench {
     static List<Figure> run() {
         Brand brand = brand();
         SwatchId id = brand.palette().swatches().get(5).id();
-        double change = Stopwatch.median(() -> derive(brand.apply(new Change.ShiftSwatch(id, 0.02))));
+        double change = Stopwatch.median(() -> derive(brand.apply(new Change.MixSwatch(id, 0.02, 0, 0))));
         double suggestion = Stopwatch.median(() -> Suggestion.from(brand.palette()));
         return List.of(
                 new Figure(

@@ -1,5 +1,6 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.color.Mix;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
@@ -115,28 +116,42 @@ public sealed interface Change {
     }
 
     /**
-     * Makes a swatch lighter or darker; its hue stays.
+     * Mixes a swatch: lighter or darker, stronger or quieter, or turned towards its neighbour hue.
      *
-     * @param lightness what is added to its OKLCH lightness, -1 to 1
+     * @param lightness as {@link Mix} says; steps of a time when only that could be mixed speak of nothing else
      */
-    record ShiftSwatch(SwatchId id, double lightness) implements Change {
-        private Rgb shifted(Swatch swatch) {
-            return SlotFill.Derived.shift(swatch.color(), lightness);
+    record MixSwatch(SwatchId id, double lightness, double chroma, double hue) implements Change {
+        public static MixSwatch by(SwatchId id, Mix mix) {
+            return new MixSwatch(id, mix.lightness(), mix.chroma(), mix.hue());
+        }
+
+        private Rgb mixed(Swatch swatch) {
+            return new Mix(lightness, chroma, hue).apply(swatch.color()).color();
         }
 
         @Override
         public Brand applyTo(Brand brand) {
             Swatch swatch = brand.palette().get(id);
-            return brand.with(brand.palette().replacing(swatch.withColor(shifted(swatch))));
+            return brand.with(brand.palette().replacing(swatch.withColor(mixed(swatch))));
         }
 
         @Override
         public TrailNote note(Brand before) {
             Swatch swatch = before.palette().get(id);
-            Rgb after = shifted(swatch);
-            return TrailNote.of(lightness < 0 ? ChangeKind.SWATCH_DARKENED : ChangeKind.SWATCH_LIGHTENED)
+            Rgb after = mixed(swatch);
+            return TrailNote.of(kind())
                     .about(swatch.withColor(after))
                     .fromTo(swatch.color().digits(), after.digits());
+        }
+
+        private ChangeKind kind() {
+            if (chroma == 0 && hue == 0) {
+                return lightness < 0 ? ChangeKind.SWATCH_DARKENED : ChangeKind.SWATCH_LIGHTENED;
+            }
+            if (lightness == 0 && hue == 0) {
+                return chroma < 0 ? ChangeKind.SWATCH_QUIETED : ChangeKind.SWATCH_STRENGTHENED;
+            }
+            return lightness == 0 && chroma == 0 ? ChangeKind.SWATCH_TURNED : ChangeKind.SWATCH_RECOLORED;
         }
     }
 

@@ -21,4 +21,9 @@ public record Cmyk(double cyan, double magenta, double yellow, double black) {
             throw new IllegalArgumentException("An ink is 0 to 1, not " + ink);
         }
     }
+
+    /** @return all inks together, 0 to 4 */
+    public double total() {
+        return cyan + magenta + yellow + black;
+    }
 }

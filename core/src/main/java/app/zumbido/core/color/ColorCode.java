@@ -1,5 +1,7 @@
 package app.zumbido.core.color;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -91,5 +93,45 @@ public final class ColorCode {
         long hue = Math.round(hsl.hue().map(Degrees::value).orElse(0.0)) % 360;
         return "hsl(" + hue + " " + Math.round(hsl.saturation() * 100) + "% " + Math.round(hsl.lightness() * 100)
                 + "%)";
+    }
+
+    /** @return {@code lab(17.2% -0.9 -23.4)} under D50, rounded half up to tenths; CSS Color 4, 9.3 */
+    public static String labFunction(Rgb rgb) {
+        Lab lab = Lab.of(rgb);
+        return "lab(" + decimal(lab.l(), 1) + "% " + decimal(lab.a(), 1) + " " + decimal(lab.b(), 1) + ")";
+    }
+
+    /** @return {@code lch(17.2% 23.4 267.8)} under D50; a grey has hue 0 */
+    public static String lchFunction(Rgb rgb) {
+        Lab lab = Lab.of(rgb);
+        return "lch(" + decimal(lab.l(), 1) + "% " + decimal(lab.chroma(), 1) + " " + hue(lab.hue()) + ")";
+    }
+
+    /** @return {@code oklch(28.2% 0.072 253.1)}; a grey has hue 0 */
+    public static String oklchFunction(Rgb rgb) {
+        Oklch lch = Oklch.of(rgb);
+        return "oklch(" + decimal(lch.l() * 100, 1) + "% " + decimal(lch.c(), 3) + " " + hue(lch.hue()) + ")";
+    }
+
+    /** @return {@code C 100 M 83 Y 42 K 44}, in whole percents */
+    public static String inks(Cmyk inks) {
+        return "C " + percent(inks.cyan()) + " M " + percent(inks.magenta()) + " Y " + percent(inks.yellow()) + " K "
+                + percent(inks.black());
+    }
+
+    private static long percent(double share) {
+        return Math.round(share * 100);
+    }
+
+    private static String hue(Optional<Degrees> hue) {
+        return decimal(hue.map(Degrees::value).orElse(0.0), 1);
+    }
+
+    private static String decimal(double value, int digits) {
+        String text = BigDecimal.valueOf(value)
+                .setScale(digits, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+        return text.equals("-0") ? "0" : text;
     }
 }

@@ -52,7 +52,8 @@ public final class GamutMapping {
         return clipped.toRgb();
     }
 
-    private static boolean inGamut(Oklch color) {
+    /** @return whether sRGB has the colour, but for rounding */
+    public static boolean inGamut(Oklch color) {
         return color.toOklab().toLinear().inGamut(ROUNDING);
     }
 

@@ -44,6 +44,25 @@ public final class WorkingName {
         return name;
     }
 
+    /**
+     * @param turn -1 for the hue before this one on the circle, 1 for the one after it
+     * @return its name in lower case, as in 'towards green'; empty for a grey, which has no hue
+     */
+    public static String towards(Rgb color, int turn) {
+        Oklch lch = Oklch.of(color);
+        if (lch.c() < GREYISH || lch.hue().isEmpty()) {
+            return "";
+        }
+        String own = hueName(lch.hue().get().value());
+        int place = 0;
+        while (!HUES.get(place).name().equals(own)) {
+            place++;
+        }
+        // Pink stands at both ends of the list, since it closes the circle.
+        int circle = HUES.size() - 1;
+        return HUES.get(Math.floorMod(place + turn, circle)).name().toLowerCase(Locale.ROOT);
+    }
+
     private static String plain(Rgb color) {
         Oklch lch = Oklch.of(color);
         if (lch.c() < GREYISH) {

@@ -1,7 +1,6 @@
 package app.zumbido.core.theme;
 
-import app.zumbido.core.color.GamutMapping;
-import app.zumbido.core.color.Oklch;
+import app.zumbido.core.color.Mix;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
@@ -26,8 +25,7 @@ public sealed interface SlotFill {
         }
 
         public static Rgb shift(Rgb base, double lightness) {
-            Oklch lch = Oklch.of(base);
-            return GamutMapping.toRgb(lch.withLightness(lch.l() + lightness));
+            return new Mix(lightness, 0, 0).apply(base).color();
         }
     }
 

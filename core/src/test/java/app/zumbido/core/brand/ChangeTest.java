@@ -67,14 +67,15 @@ class ChangeTest {
 
     @Test
     void keepsHueWhenOnlyLightnessChanges() {
-        Change change = new Change.ShiftSwatch(TEAL.id(), 0.08);
+        Change change = new Change.MixSwatch(TEAL.id(), 0.08, 0, 0);
         Oklch before = Oklch.of(TEAL.color());
         Oklch after = Oklch.of(BRAND.apply(change).palette().get(TEAL.id()).color());
         assertThat(after.l()).isCloseTo(before.l() + 0.08, within(0.003));
         assertThat(after.hue().orElseThrow().distanceTo(before.hue().orElseThrow()))
                 .isLessThan(1.5);
         assertThat(change.note(BRAND).kind()).isEqualTo(ChangeKind.SWATCH_LIGHTENED);
-        assertThat(new Change.ShiftSwatch(TEAL.id(), -0.08).note(BRAND).kind()).isEqualTo(ChangeKind.SWATCH_DARKENED);
+        assertThat(new Change.MixSwatch(TEAL.id(), -0.08, 0, 0).note(BRAND).kind())
+                .isEqualTo(ChangeKind.SWATCH_DARKENED);
     }
 
     @Test
@@ -156,5 +157,14 @@ class ChangeTest {
         assertThatThrownBy(() ->
                         BRAND.apply(new Change.MarkHierarchy("manual.pdf", List.of(), List.of(), List.of(nobody))))
                 .isInstanceOf(UnknownSwatchException.class);
+    }
+
+    @Test
+    void theTrailSaysWhatWasMixed() {
+        assertThat(new Change.MixSwatch(TEAL.id(), 0, 0.02, 0).note(BRAND).kind())
+                .isEqualTo(ChangeKind.SWATCH_STRENGTHENED);
+        assertThat(new Change.MixSwatch(TEAL.id(), 0, -0.02, 0).note(BRAND).kind())
+                .isEqualTo(ChangeKind.SWATCH_QUIETED);
+        assertThat(new Change.MixSwatch(TEAL.id(), 0, 0, 10).note(BRAND).kind()).isEqualTo(ChangeKind.SWATCH_TURNED);
     }
 }

@@ -10,6 +10,18 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** The notations of W3C CSS Color Module Level 4, 5.1 and 5.2. */
 class ColorCodeTest {
+    private static final PressProfile NO_PRESS = new PressProfile() {
+        @Override
+        public Cmyk toCmyk(Rgb rgb) {
+            throw new UnsupportedOperationException();
+        }
+
+        @Override
+        public Rgb toRgb(Cmyk inks) {
+            throw new UnsupportedOperationException();
+        }
+    };
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -67,5 +79,22 @@ class ColorCodeTest {
         assertThatThrownBy(() -> new Rgb(0, 256, 0)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Rgb.ofHex("nothing")).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Fraction.of(1.1)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /** What is written can be read again, to within what rounding takes away. */
+    @ParameterizedTest
+    @ValueSource(strings = {"0B2A4A", "0F7C7A", "F2682A", "5B6670", "EAF3F2", "FFFFFF", "000000", "FF00B0"})
+    void functionsOfEverySpaceAreReadAgain(String hex) {
+        Rgb rgb = Rgb.ofHex(hex);
+        for (String code :
+                new String[] {ColorCode.labFunction(rgb), ColorCode.lchFunction(rgb), ColorCode.oklchFunction(rgb)}) {
+            Rgb read = CodeScanner.scan(code, NO_PRESS).get(0).color();
+            assertThat(Difference.between(read, rgb)).as(code).isLessThan(0.6);
+        }
+    }
+
+    @Test
+    void writesInksInWholePercents() {
+        assertThat(ColorCode.inks(new Cmyk(1, 0.444, 0.005, 0))).isEqualTo("C 100 M 44 Y 1 K 0");
     }
 }

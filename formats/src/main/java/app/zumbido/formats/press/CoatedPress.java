@@ -8,7 +8,10 @@ import java.awt.color.ICC_Profile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 
 /**
  * Offset printing on coated paper: FOGRA39, ISO 12647-2:2004/Amd 1, relative colorimetric. How the profile was made stands
@@ -17,7 +20,12 @@ import java.util.Objects;
 public final class CoatedPress implements PressProfile {
     private static final CoatedPress INSTANCE = new CoatedPress();
 
+    /** So many colours are remembered; the engine takes its time, and a palette asks for the same ones again and again. */
+    private static final int REMEMBERED = 4_096;
+
     private final ICC_ColorSpace space;
+    private final Map<Rgb, Cmyk> inks = new ConcurrentHashMap<>();
+    private final Map<Cmyk, Rgb> prints = new ConcurrentHashMap<>();
 
     private CoatedPress() {
         ICC_Profile profile = read();
@@ -45,8 +53,19 @@ public final class CoatedPress implements PressProfile {
         if (rgb.equals(Rgb.BLACK)) {
             return new Cmyk(0, 0, 0, 1);
         }
-        float[] inks = space.fromRGB(new float[] {rgb.red() / 255f, rgb.green() / 255f, rgb.blue() / 255f});
-        return new Cmyk(share(inks[0]), share(inks[1]), share(inks[2]), share(inks[3]));
+        return remembered(inks, rgb, this::inksOf);
+    }
+
+    private static <K, V> V remembered(Map<K, V> known, K key, Function<K, V> compute) {
+        if (known.size() > REMEMBERED) {
+            known.clear();
+        }
+        return known.computeIfAbsent(key, compute);
+    }
+
+    private Cmyk inksOf(Rgb rgb) {
+        float[] four = space.fromRGB(new float[] {rgb.red() / 255f, rgb.green() / 255f, rgb.blue() / 255f});
+        return new Cmyk(share(four[0]), share(four[1]), share(four[2]), share(four[3]));
     }
 
     private static double share(float ink) {
@@ -55,6 +74,10 @@ public final class CoatedPress implements PressProfile {
 
     @Override
     public Rgb toRgb(Cmyk inks) {
+        return remembered(prints, inks, this::printOf);
+    }
+
+    private Rgb printOf(Cmyk inks) {
         float[] rgb = space.toRGB(
                 new float[] {(float) inks.cyan(), (float) inks.magenta(), (float) inks.yellow(), (float) inks.black()});
         return new Rgb(channel(rgb[0]), channel(rgb[1]), channel(rgb[2]));

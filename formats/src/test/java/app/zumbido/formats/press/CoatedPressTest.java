@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.zumbido.core.color.Cmyk;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Lab;
+import app.zumbido.core.color.Print;
 import app.zumbido.core.color.Rgb;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -44,5 +45,24 @@ class CoatedPressTest {
         Cmyk white = press.toCmyk(Rgb.WHITE);
         assertThat(white.cyan() + white.magenta() + white.yellow() + white.black())
                 .isCloseTo(0, within(0.02));
+    }
+
+    /** The differences were measured with LittleCMS on the same profile when it was made. */
+    @ParameterizedTest
+    @CsvSource({"00FF00, 18.1, LOSES_ITS_GLOW", "FF00B0, 7.9, OUT_OF_REACH", "2F5D8A, 0.5, REACHED"})
+    void saysWhatThePressCannotReach(String hex, double difference, Print.Reach reach) {
+        Print print = Print.of(Rgb.ofHex(hex), CoatedPress.instance());
+        assertThat(print.difference()).isCloseTo(difference, within(0.3));
+        assertThat(print.reach()).isEqualTo(reach);
+    }
+
+    @Test
+    void blackIsBlackInkAloneAndWhiteIsPaper() {
+        Print black = Print.of(Rgb.BLACK, CoatedPress.instance());
+        assertThat(black.inks()).isEqualTo(new Cmyk(0, 0, 0, 1));
+        assertThat(black.reach()).isEqualTo(Print.Reach.REACHED);
+        assertThat(Print.of(Rgb.WHITE, CoatedPress.instance()).inks().total()).isLessThan(0.01);
+        assertThat(Print.of(Rgb.ofHex("050505"), CoatedPress.instance()).tooMuchInk())
+                .isTrue();
     }
 }

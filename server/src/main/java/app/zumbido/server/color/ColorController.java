@@ -8,11 +8,14 @@ import app.zumbido.core.color.PressProfile;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.contrast.Pair;
+import app.zumbido.core.palette.Ladder;
 import app.zumbido.formats.press.CoatedPress;
 import app.zumbido.server.problem.Given;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -23,6 +26,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -34,6 +38,14 @@ class ColorController {
     @GetMapping("/color/{code}")
     ColorResponse color(@PathVariable String code) {
         return ColorResponse.of(Given.color(code), press);
+    }
+
+    /** The tints and shades of a colour, the lightest first. */
+    @GetMapping("/color/{code}/ladder")
+    LadderResponse ladder(
+            @PathVariable String code,
+            @RequestParam(defaultValue = "9") @Min(Ladder.FEWEST) @Max(Ladder.MOST) int steps) {
+        return LadderResponse.of(Ladder.of(Given.color(code), steps));
     }
 
     /** Every code in a text, in the order of the text. */
@@ -49,6 +61,20 @@ class ColorController {
         Pair pair = Pair.of(Given.color(request.foreground()), request.ground(), WcagLevel.AA);
         return new ContrastResponse(pair.ratio().value(), pair.text(), pair.largeText(), pair.graphics());
     }
+
+    /** @param base which step is the color itself, 0 first */
+    record LadderResponse(int base, List<StepResponse> steps) {
+        static LadderResponse of(Ladder ladder) {
+            return new LadderResponse(
+                    ladder.base(),
+                    ladder.steps().stream()
+                            .map(step -> new StepResponse(step.hex(), step.ink().hex()))
+                            .toList());
+        }
+    }
+
+    /** @param ink hex of what is written on it */
+    record StepResponse(String hex, String ink) {}
 
     /** @param text at most 200,000 characters */
     record CodesRequest(@NotNull @Size(max = 200_000) String text) {}

@@ -2,6 +2,7 @@ package app.zumbido.server.palette;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.color.Mix;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Sighting;
@@ -174,21 +175,21 @@ class SwatchController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
-    /** Lighter or darker by a step; the hue stays. */
-    @PutMapping("/{swatch}/lightness")
-    ResponseEntity<BrandResponse> shift(
+    /** Lighter or darker, stronger or quieter, or towards the neighbour hue. */
+    @PutMapping("/{swatch}/mix")
+    ResponseEntity<BrandResponse> mix(
             @PathVariable UUID id,
             @PathVariable UUID swatch,
             @RequestHeader("If-Match") IfMatch ifMatch,
-            @Valid @RequestBody ShiftRequest request) {
+            @Valid @RequestBody MixRequest request) {
         Change change = request.change(swatch);
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
     /** The same, only looked at: nothing is kept. */
-    @PostMapping("/{swatch}/lightness/preview")
-    ResponseEntity<BrandResponse> previewShift(
-            @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody ShiftRequest request) {
+    @PostMapping("/{swatch}/mix/preview")
+    ResponseEntity<BrandResponse> previewMix(
+            @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody MixRequest request) {
         return BrandResponse.answer(keeper.preview(id, request.change(swatch)));
     }
 
@@ -271,11 +272,20 @@ class SwatchController {
             @NotNull @Size(max = 60) String code,
             @Nullable @Valid NewOrigin origin) {}
 
-    /** @param lightness what is added to the OKLCH lightness, -1 to 1 */
-    record ShiftRequest(
-            @NotNull @DecimalMin("-1") @DecimalMax("1") Double lightness) {
+    /**
+     * Each is nothing where absent.
+     *
+     * @param lightness what is added to the OKLCH lightness, -1 to 1
+     * @param chroma what is added to the OKLCH chroma, -0.5 to 0.5
+     * @param hue degrees that it is turned by, -360 to 360
+     */
+    record MixRequest(
+            @Nullable @DecimalMin("-1") @DecimalMax("1") Double lightness,
+            @Nullable @DecimalMin("-0.5") @DecimalMax("0.5") Double chroma,
+            @Nullable @DecimalMin("-360") @DecimalMax("360") Double hue) {
         Change change(UUID swatch) {
-            return new Change.ShiftSwatch(new SwatchId(swatch), lightness);
+            Mix mix = new Mix(lightness == null ? 0 : lightness, chroma == null ? 0 : chroma, hue == null ? 0 : hue);
+            return Change.MixSwatch.by(new SwatchId(swatch), mix);
         }
     }
 

@@ -29,6 +29,7 @@ import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.KeyDeserializer;
 import tools.jackson.databind.json.JsonMapper;
@@ -55,6 +56,8 @@ class TrailJson {
             .addMixIn(SwatchId.class, SwatchIdAsText.class)
             .addMixIn(ThemeSlot.class, SlotAsCode.class)
             .addModule(new SimpleModule().addKeyDeserializer(ThemeSlot.class, new SlotKeys()))
+            // A number that nobody spoke of yet is nothing.
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .build();
 
@@ -110,7 +113,9 @@ class TrailJson {
         @Type(name = "add-swatches", value = Change.AddSwatches.class),
         @Type(name = "rename-swatch", value = Change.RenameSwatch.class),
         @Type(name = "recolor-swatch", value = Change.RecolorSwatch.class),
-        @Type(name = "shift-swatch", value = Change.ShiftSwatch.class),
+        @Type(
+                names = {"mix-swatch", "shift-swatch"},
+                value = Change.MixSwatch.class),
         @Type(name = "remove-swatch", value = Change.RemoveSwatch.class),
         @Type(name = "move-swatch", value = Change.MoveSwatch.class),
         @Type(name = "mark-hierarchy", value = Change.MarkHierarchy.class),

@@ -137,8 +137,8 @@ class BrandKeeperTest {
     @Test
     void keepsNothingOfAPreview() {
         Brand before = change(brand -> Change.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
-        Brand seen =
-                keeper.preview(id, new Change.ShiftSwatch(id(before, 0), -0.2)).brand();
+        Brand seen = keeper.preview(id, new Change.MixSwatch(id(before, 0), -0.2, 0, 0))
+                .brand();
         assertThat(seen.palette().swatches().get(0).color()).isNotEqualTo(Rgb.ofHex("EAF3F2"));
         assertThat(seen.revision()).isEqualTo(before.revision());
         assertThat(keeper.load(id).brand()).isEqualTo(before);

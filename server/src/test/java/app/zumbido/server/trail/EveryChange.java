@@ -46,7 +46,8 @@ final class EveryChange {
                 brand -> new Change.RenameSwatch(navy.id(), "Deep channel"),
                 brand -> new Change.RecolorSwatch(
                         teal.id(), Rgb.ofHex("138F8C"), Optional.of(Origin.at("harbour.jpg", 412, 96))),
-                brand -> new Change.ShiftSwatch(teal.id(), -0.06),
+                brand -> new Change.MixSwatch(teal.id(), -0.06, 0, 0),
+                brand -> new Change.MixSwatch(teal.id(), 0, 0.02, -8),
                 brand -> new Change.MoveSwatch(teal.id(), 0),
                 brand -> new Change.MarkHierarchy(
                         "manual.pdf, page 2", List.of(violet), List.of(violet.id(), navy.id()), List.of(teal.id())),

@@ -64,6 +64,9 @@ class TrailJsonTest {
                 + "\",\"name\":\"Teal\",\"color\":\"#0F7C7A\"}]}");
         assertThat(added)
                 .isEqualTo(Change.AddSwatches.of(List.of(new Swatch(swatch, "Teal", Rgb.ofHex("0F7C7A"), List.of()))));
+        Change lighter =
+                json.change("{\"type\":\"shift-swatch\",\"id\":\"" + swatch.value() + "\",\"lightness\":0.08}");
+        assertThat(lighter).isEqualTo(new Change.MixSwatch(swatch, 0.08, 0, 0));
         Change cleared = new Change.SetShortCode(Optional.empty());
         assertThat(json.change(json.change(cleared))).isEqualTo(cleared);
     }

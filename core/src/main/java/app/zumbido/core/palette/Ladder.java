@@ -1,0 +1,60 @@
+package app.zumbido.core.palette;
+
+import app.zumbido.core.color.GamutMapping;
+import app.zumbido.core.color.Oklch;
+import app.zumbido.core.color.Rgb;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The tints and shades of a colour: steps of OKLCH lightness at its hue, chroma eased towards both ends. The numbers were
+ * set by eye; common practice, no published source.
+ *
+ * @param steps the lightest first
+ * @param base which of them is the colour itself, 0 first
+ */
+public record Ladder(List<Rgb> steps, int base) {
+    public static final int USUAL = 9;
+    public static final int FEWEST = 3;
+    public static final int MOST = 15;
+
+    /** OKLCH lightness of the ends: never pure white or black. */
+    private static final double LIGHTEST = 0.97;
+
+    private static final double DARKEST = 0.17;
+    /** Share of its chroma that is left at the light end, and at the dark one. */
+    private static final double CHROMA_OF_LIGHTEST = 0.15;
+
+    private static final double CHROMA_OF_DARKEST = 0.4;
+    /** Chroma sinks slowly near the base and fast near the ends. */
+    private static final double EASE = 1.5;
+
+    public Ladder {
+        steps = List.copyOf(steps);
+    }
+
+    /** @param count of steps, {@link #FEWEST} to {@link #MOST}; the base is one of them */
+    public static Ladder of(Rgb base, int count) {
+        if (count < FEWEST || count > MOST) {
+            throw new IllegalArgumentException("A ladder has " + FEWEST + " to " + MOST + " steps");
+        }
+        Oklch middle = Oklch.of(base);
+        double place = (LIGHTEST - middle.l()) / (LIGHTEST - DARKEST) * (count - 1);
+        int index = (int) Math.max(0, Math.min(count - 1, Math.round(place)));
+        List<Rgb> steps = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            steps.add(i == index ? base : step(middle, i, index, count));
+        }
+        return new Ladder(steps, index);
+    }
+
+    private static Rgb step(Oklch base, int i, int index, int count) {
+        boolean lighter = i < index;
+        double away = lighter ? (double) (index - i) / index : (double) (i - index) / (count - 1 - index);
+        double end = lighter ? Math.max(LIGHTEST, base.l()) : Math.min(DARKEST, base.l());
+        double left = lighter ? CHROMA_OF_LIGHTEST : CHROMA_OF_DARKEST;
+        double lightness = base.l() + away * (end - base.l());
+        double chroma = base.c() * (1 - Math.pow(away, EASE) * (1 - left));
+        return GamutMapping.toRgb(new Oklch(lightness, chroma, base.hue()));
+    }
+}

@@ -1,0 +1,103 @@
+package app.zumbido.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A colour is mixed, brought to what the press can reach, and handed over. */
+class MixerJourney extends Journey {
+    private static final Pattern NOT_VIVID_GREEN = Pattern.compile("Green, (?!00E05A).*");
+
+    private Locator first() {
+        return page.getByLabel("Strip").getByRole(AriaRole.BUTTON).first();
+    }
+
+    @Test
+    void aTooVividGreenIsBroughtToWhatThePressCanReach() throws Exception {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        openStation("Palette");
+        field("Name of Dark blue").fill("Green");
+        field("Name of Dark blue").press("Enter");
+        // Any notation is taken, and one that no screen can show is brought in.
+        field("Code of Green").fill("oklch(80% 0.3 150)");
+        field("Code of Green").press("Enter");
+        button("Mix Green").click();
+        Locator mixer = page.getByLabel("Mixer of Green");
+        assertThat(mixer).containsText("it will lose its glow in print");
+        assertThat(mixer.getByLabel("Hue of Green: one step towards teal")).isVisible();
+        assertThat(accessibilityFaults()).isEmpty();
+
+        for (int i = 0; i < 4; i++) {
+            page.keyboard().press("Escape");
+            Locator quieter = mixer.getByLabel("Strength of Green: one step quieter");
+            for (int step = 0; step < 12; step++) {
+                quieter.click();
+            }
+            page.waitForTimeout(900);
+            if (mixer.textContent().contains("in print nearly the same")) {
+                break;
+            }
+        }
+        assertThat(mixer).containsText("in print nearly the same");
+        assertThat(first()).hasAttribute("aria-label", NOT_VIVID_GREEN);
+        button("copy all seven").click();
+        assertThat(page.getByText("All codes of Green are copied.")).isVisible();
+        String copied = (String) page.evaluate("() => navigator.clipboard.readText()");
+        assertThat(copied.lines()).hasSize(8);
+        String hex = copied.lines().skip(1).findFirst().orElseThrow().substring("hex: ".length());
+        assertThat(copied).contains("CMYK: C ", "Lab: lab(", "LCH: lch(", "OKLCH: oklch(");
+
+        openStation("Hand over");
+        Download download = page.waitForDownload(
+                () -> link("Download Presentation template").click());
+        assertThat(Decks.slots(Decks.themeOf(download.path())
+                        .getContents()
+                        .getThemeElements()
+                        .getClrScheme()))
+                .contains(hex);
+    }
+
+    @Test
+    void theSurroundIsChosenOnceForAllMixers() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        openStation("Palette");
+        button("Mix Teal").click();
+        Locator teal = page.getByLabel("Mixer of Teal");
+        teal.getByText("dark", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(teal.locator("[data-surround]")).hasAttribute("data-surround", "dark");
+        button("Mix Teal").click();
+        assertThat(teal).hasCount(0);
+        button("Mix Orange").click();
+        assertThat(page.getByLabel("Mixer of Orange").locator("[data-surround]"))
+                .hasAttribute("data-surround", "dark");
+    }
+
+    @Test
+    void aStepOfALadderBecomesASwatch() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        int before = page.getByLabel("Strip").getByRole(AriaRole.BUTTON).count();
+        openStation("Palette");
+        button("Mix Teal").click();
+        Locator ladder = page.getByLabel("Ladder of Teal", new Page.GetByLabelOptions().setExact(true));
+        assertThat(ladder.getByRole(AriaRole.BUTTON)).hasCount(9);
+        page.getByLabel("Steps of the ladder of Teal").selectOption("5");
+        assertThat(ladder.getByRole(AriaRole.BUTTON)).hasCount(5);
+        assertThat(accessibilityFaults()).isEmpty();
+        ladder.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(page.getByText("of the ladder of Teal is a swatch now.")).isVisible();
+        assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(before + 1);
+        assertThat(page.getByText("from ladder of Teal;")).isVisible();
+    }
+}

@@ -1,0 +1,16 @@
+import type { Swatch } from '../../api/types';
+
+const REACH: Record<Swatch['press']['reach'], string> = {
+  REACHED: 'in print nearly the same',
+  OUT_OF_REACH: 'the press cannot reach it',
+  LOSES_ITS_GLOW: 'it will lose its glow in print',
+};
+
+/** What offset on coated paper makes of a colour; office printers and screens do not need to know. */
+export function printWords(press: Swatch['press']): string {
+  const ink = press.tooMuchInk ? '; over 300 % ink, ask the printing house' : '';
+  return (
+    `Right: as offset prints it on coated paper; ${REACH[press.reach]} ` +
+    `(difference ${press.difference.toFixed(1)} ΔE)${ink}. Screens and office printers want RGB.`
+  );
+}

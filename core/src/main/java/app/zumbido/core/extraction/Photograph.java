@@ -38,6 +38,10 @@ final class Photograph {
     private static final double APART = 11;
 
     private static final double DULL_APART = 14;
+    /** A vivid thing that lies so far from everything is seen however small it is; ΔE00. */
+    private static final double STRIKING = 20;
+
+    private static final double LEAST_STRIKING_SHARE = 0.0006;
 
     private Photograph() {}
 
@@ -70,13 +74,17 @@ final class Photograph {
         for (Plateau plateau : structure.plateaus().found) {
             double share = (double) plateau.cells() / structure.cells().count();
             boolean vivid = isVivid(plateau.mean().toRgb());
-            double apart = vivid ? APART : DULL_APART;
-            if (plateau.depth() >= COMPACT
-                    && share >= (vivid ? LEAST_VIVID_SHARE : LEAST_SHARE)
-                    && means.stream()
-                            .allMatch(mean -> Difference.between(
-                                            mean.toRgb(), plateau.mean().toRgb())
-                                    >= apart)) {
+            double away = means.stream()
+                    .mapToDouble(mean ->
+                            Difference.between(mean.toRgb(), plateau.mean().toRgb()))
+                    .min()
+                    .orElse(Double.POSITIVE_INFINITY);
+            boolean large = share >= (vivid ? LEAST_VIVID_SHARE : LEAST_SHARE)
+                    && plateau.depth() >= COMPACT
+                    && away >= (vivid ? APART : DULL_APART);
+            // Smoothing takes the rim of a small thing away, so what is left of it may be very little.
+            boolean striking = vivid && share >= LEAST_STRIKING_SHARE && plateau.depth() > COMPACT && away >= STRIKING;
+            if (large || striking) {
                 means.add(plateau.mean());
             }
         }

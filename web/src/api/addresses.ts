@@ -16,6 +16,10 @@ export function regionOf(
   return `/api/brands/${brandId}/sources/${sourceId}/region/${hex.slice(1)}${asked}`;
 }
 
+export function companionsOf(brandId: string, bases: readonly string[], form: 'svg' | 'png'): string {
+  return `/api/brands/${brandId}/companions/${form}?bases=${bases.join(',')}`;
+}
+
 export function deliveryOf(brandId: string, kind: string): string {
   return `/api/brands/${brandId}/deliveries/${kind}`;
 }

@@ -36,6 +36,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/companions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["companions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/companions/png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/companions/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/deliveries/{kind}": {
         parameters: {
             query?: never;
@@ -692,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/color/{code}/harmonies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["harmonies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/color/{code}/ladder": {
         parameters: {
             query?: never;
@@ -837,6 +901,16 @@ export interface components {
             /** Format: double */
             ratio: number;
         };
+        CompanionResponse: {
+            /** Format: int32 */
+            base: number;
+            hex: string;
+            ink: string;
+            part: string;
+        };
+        CompanionsResponse: {
+            tickets: components["schemas"]["CompanionResponse"][];
+        };
         ContrastRequest: {
             background: string;
             foreground: string;
@@ -899,6 +973,15 @@ export interface components {
             ratio: number;
             text: boolean;
         };
+        HarmoniesResponse: {
+            band: string[];
+            base: components["schemas"]["HueColorResponse"];
+            harmonies: components["schemas"]["HarmonyResponse"][];
+        };
+        HarmonyResponse: {
+            kind: string;
+            partners: components["schemas"]["HueColorResponse"][];
+        };
         HierarchyRequest: {
             crossedOut: components["schemas"]["NewSwatch"][];
             order: components["schemas"]["NewSwatch"][];
@@ -911,6 +994,12 @@ export interface components {
             l: number;
             /** Format: double */
             s: number;
+        };
+        HueColorResponse: {
+            hex: string;
+            /** Format: double */
+            hue?: number;
+            ink: string;
         };
         HueResponse: {
             after: string;
@@ -933,7 +1022,11 @@ export interface components {
         LadderResponse: {
             /** Format: int32 */
             base: number;
-            steps: components["schemas"]["StepResponse"][];
+            steps: components["schemas"]["LadderStepResponse"][];
+        };
+        LadderStepResponse: {
+            hex: string;
+            ink: string;
         };
         LchResponse: {
             /** Format: double */
@@ -976,6 +1069,17 @@ export interface components {
         };
         NewSwatches: {
             swatches: components["schemas"]["NewSwatch"][];
+        };
+        NoteResponse: {
+            /** Format: int32 */
+            count: number;
+            from?: string;
+            hex?: string;
+            /** @enum {string} */
+            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
+            slot?: string;
+            subject?: string;
+            to?: string;
         };
         OffLimitsRequest: {
             offLimits: boolean;
@@ -1122,8 +1226,12 @@ export interface components {
             timeout?: number;
         };
         StepResponse: {
-            hex: string;
-            ink: string;
+            done: boolean;
+            /** Format: date-time */
+            madeAt: string;
+            note: components["schemas"]["NoteResponse"];
+            /** Format: int64 */
+            revision: number;
         };
         SuggestedSlot: {
             hex: string;
@@ -1280,6 +1388,78 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    companions: {
+        parameters: {
+            query: {
+                bases: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CompanionsResponse"];
+                };
+            };
+        };
+    };
+    png: {
+        parameters: {
+            query: {
+                bases: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    svg: {
+        parameters: {
+            query: {
+                bases: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
             };
         };
     };
@@ -2358,6 +2538,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ColorResponse"];
+                };
+            };
+        };
+    };
+    harmonies: {
+        parameters: {
+            query?: {
+                turn?: number;
+            };
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HarmoniesResponse"];
                 };
             };
         };

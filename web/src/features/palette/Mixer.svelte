@@ -4,6 +4,7 @@
   import { useBench } from '../../app/bench.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
   import Segments from '../../ui/Segments.svelte';
+  import HarmonyBand from './HarmonyBand.svelte';
   import LadderRow from './LadderRow.svelte';
   import MixSlider from './MixSlider.svelte';
   import { printWords } from './print';
@@ -137,6 +138,7 @@
     <dd><button type="button" class="all" onclick={copyAll}>copy all seven</button></dd>
   </dl>
   <LadderRow {swatch} />
+  <HarmonyBand {swatch} />
 </section>
 
 <style>

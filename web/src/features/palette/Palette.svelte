@@ -4,14 +4,19 @@
   import { addressOf } from '../../app/route.svelte';
   import Button from '../../ui/Button.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
+  import Companions from './Companions.svelte';
   import SwatchRow from './SwatchRow.svelte';
 
   const bench = useBench();
 
   let adding = $state(false);
+  let companions = $state(false);
 </script>
 
 <StationTitle name="Palette" hint="Most used first. A click on a code copies it.">
+  {#if bench.brand.swatches.filter((swatch) => !swatch.offLimits).length >= 3}
+    <Button onclick={() => (companions = true)}>Companions</Button>
+  {/if}
   <Button onclick={() => (adding = true)}>Add a colour</Button>
 </StationTitle>
 
@@ -28,6 +33,9 @@
   </ol>
 {/if}
 
+{#if companions}
+  <Companions onclose={() => (companions = false)} />
+{/if}
 {#if adding}
   <AddSwatch onclose={() => (adding = false)} />
 {/if}

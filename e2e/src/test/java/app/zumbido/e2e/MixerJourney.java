@@ -7,7 +7,9 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** A colour is mixed, brought to what the press can reach, and handed over. */
@@ -99,5 +101,52 @@ class MixerJourney extends Journey {
         assertThat(page.getByText("of the ladder of Teal is a swatch now.")).isVisible();
         assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(before + 1);
         assertThat(page.getByText("from ladder of Teal;")).isVisible();
+    }
+
+    @Test
+    void partnersOfAColorSlideWithItAndAreTakenTogether() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        int before = page.getByLabel("Strip").getByRole(AriaRole.BUTTON).count();
+        openStation("Palette");
+        button("Mix Teal").click();
+        page.getByLabel("Harmony of Teal")
+                .getByText("triad", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        Locator harmony = page.getByLabel("Harmony", new Page.GetByLabelOptions().setExact(true));
+        assertThat(harmony.getByRole(AriaRole.BUTTON)).hasCount(3);
+        Locator turn = page.getByLabel("Turn base and partners of Teal");
+        turn.focus();
+        turn.press("ArrowRight");
+        assertThat(button("Take all 3")).isVisible();
+        assertThat(accessibilityFaults()).isEmpty();
+        button("Take all 3").click();
+        assertThat(page.getByText("3 colours taken from the harmony of Teal.")).isVisible();
+        assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(before + 3);
+        page.keyboard().press("Control+z");
+        assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(before);
+    }
+
+    @Test
+    void fourColorsBecomeAPaletteOfTwelveByTheirCompanions() throws Exception {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png: 4 colours")).isVisible();
+        openStation("Palette");
+        button("Companions").click();
+        Locator sheet = page.getByLabel("Sheet of companions");
+        assertThat(sheet.getByRole(AriaRole.LISTITEM)).hasCount(12);
+        assertThat(accessibilityFaults()).isEmpty();
+        Download svg = page.waitForDownload(() -> link("Sheet as SVG").click());
+        assertThat(Files.readString(svg.path())).contains(">0F7C7A<", "Teal, darker");
+        Download png = page.waitForDownload(() -> link("Sheet as PNG").click());
+        assertThat(ImageIO.read(png.path().toFile()).getWidth()).isGreaterThan(600);
+        button("Take all 9").click();
+        assertThat(page.getByText("9 companions joined the palette.")).isVisible();
+        button("Close").click();
+        assertThat(page.getByLabel("Swatches").locator("> li")).hasCount(13);
+        page.keyboard().press("Control+z");
+        assertThat(page.getByLabel("Swatches").locator("> li")).hasCount(4);
     }
 }

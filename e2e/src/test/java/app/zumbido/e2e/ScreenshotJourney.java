@@ -67,7 +67,14 @@ class ScreenshotJourney extends Journey {
         shoot("deck");
         button("Take timetable.pptx off the sheet").click();
         openStation("Palette");
+        button("Mix Harbour teal").click();
+        assertThat(page.getByLabel("Ladder of Harbour teal")).isVisible();
         shoot("palette");
+        button("Mix Harbour teal").click();
+        button("Companions").click();
+        assertThat(button("Take all 9")).isVisible();
+        shoot("companions");
+        button("Close").click();
         openStation("Theme");
         shoot("theme");
         openStation("Hand over");

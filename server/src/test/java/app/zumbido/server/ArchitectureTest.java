@@ -1,7 +1,9 @@
 package app.zumbido.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -45,5 +47,16 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework..", "java.sql..", "app.zumbido.server..")
                 .check(CLASSES);
+    }
+
+    /** The description of the API calls shapes by their plain names, and two of one name would become one. */
+    @Test
+    void noTwoShapesOfTheApiAreCalledAlike() {
+        assertThat(CLASSES.stream()
+                        .filter(JavaClass::isRecord)
+                        .map(JavaClass::getSimpleName)
+                        .filter(name -> name.endsWith("Response") || name.endsWith("Request")))
+                .isNotEmpty()
+                .doesNotHaveDuplicates();
     }
 }

@@ -4,6 +4,8 @@ import app.zumbido.core.color.CodeScanner;
 import app.zumbido.core.color.Compositing;
 import app.zumbido.core.color.FoundCode;
 import app.zumbido.core.color.Fraction;
+import app.zumbido.core.color.Mix;
+import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.PressProfile;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
@@ -48,6 +50,19 @@ class ColorController {
         return LadderResponse.of(Ladder.of(Given.color(code), steps));
     }
 
+    /**
+     * What goes with a color.
+     *
+     * @param turn degrees that the color itself is turned by first, so that base and partners slide together
+     */
+    @GetMapping("/color/{code}/harmonies")
+    HarmoniesResponse harmonies(
+            @PathVariable String code,
+            @RequestParam(defaultValue = "0") @DecimalMin("-360") @DecimalMax("360") double turn) {
+        return HarmoniesResponse.of(
+                Oklch.of(new Mix(0, 0, turn).apply(Given.color(code)).color()));
+    }
+
     /** Every code in a text, in the order of the text. */
     @PostMapping("/codes")
     FoundCodesResponse codes(@Valid @RequestBody CodesRequest request) {
@@ -63,18 +78,19 @@ class ColorController {
     }
 
     /** @param base which step is the color itself, 0 first */
-    record LadderResponse(int base, List<StepResponse> steps) {
+    record LadderResponse(int base, List<LadderStepResponse> steps) {
         static LadderResponse of(Ladder ladder) {
             return new LadderResponse(
                     ladder.base(),
                     ladder.steps().stream()
-                            .map(step -> new StepResponse(step.hex(), step.ink().hex()))
+                            .map(step -> new LadderStepResponse(
+                                    step.hex(), step.ink().hex()))
                             .toList());
         }
     }
 
     /** @param ink hex of what is written on it */
-    record StepResponse(String hex, String ink) {}
+    record LadderStepResponse(String hex, String ink) {}
 
     /** @param text at most 200,000 characters */
     record CodesRequest(@NotNull @Size(max = 200_000) String text) {}

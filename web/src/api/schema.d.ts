@@ -452,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/swatches/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["order"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/swatches/{swatch}": {
         parameters: {
             query?: never;
@@ -1076,13 +1092,17 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
+            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
             to?: string;
         };
         OffLimitsRequest: {
             offLimits: boolean;
+        };
+        OrderRequest: {
+            /** @enum {string} */
+            by: "USE" | "APPEARANCE" | "LIGHTNESS" | "HUE";
         };
         OriginResponse: {
             /** Format: int32 */
@@ -2054,6 +2074,34 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["HierarchyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
             };
         };
         responses: {

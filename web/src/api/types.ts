@@ -19,6 +19,7 @@ export type FoundCode = Schemas['FoundCodeResponse'];
 export type Companion = Schemas['CompanionResponse'];
 export type Harmonies = Schemas['HarmoniesResponse'];
 export type Ladder = Schemas['LadderResponse'];
+export type PaletteOrder = Schemas['OrderRequest']['by'];
 export type MixRequest = Schemas['MixRequest'];
 export type NewSwatch = Schemas['NewSwatch'];
 export type SlotRequest = Schemas['SlotRequest'];

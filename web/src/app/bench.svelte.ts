@@ -1,6 +1,14 @@
 import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
-import type { MixRequest, NewSwatch, ReadyPalette, SlotRequest, Source, Specimen } from '../api/types';
+import type {
+  MixRequest,
+  NewSwatch,
+  PaletteOrder,
+  ReadyPalette,
+  SlotRequest,
+  Source,
+  Specimen,
+} from '../api/types';
 import { Intake } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
 import { Sheet } from './sheet.svelte';
@@ -132,6 +140,15 @@ export class Bench extends KeptBrand {
       api.PUT('/api/brands/{id}/swatches/{swatch}/off-limits', {
         params: { path: { id: this.id, swatch }, header },
         body: { offLimits },
+      }),
+    );
+  }
+
+  orderSwatches(by: PaletteOrder): Promise<void> {
+    return this.change((header) =>
+      api.PUT('/api/brands/{id}/swatches/order', {
+        params: { path: { id: this.id }, header },
+        body: { by },
       }),
     );
   }

@@ -81,13 +81,6 @@
   }
 
   select {
-    min-height: 31px;
-    padding: 3px 6px;
-    border: var(--rule);
-    border-radius: 0;
-    background: var(--board);
-    color: var(--ink);
-    font-size: var(--size-text);
     font-weight: 600;
   }
 

@@ -103,8 +103,8 @@
     font-weight: 600;
   }
 
-  input,
-  select {
+  input {
+    width: 220px;
     min-height: 32px;
     padding: 3px 6px;
     border: var(--rule);
@@ -115,8 +115,8 @@
     font-weight: 400;
   }
 
-  input {
-    width: 220px;
+  select {
+    font-weight: 400;
   }
 
   ul {

@@ -31,13 +31,6 @@
 
 <style>
   select {
-    min-height: 32px;
     max-width: 180px;
-    padding: 3px 6px;
-    border: var(--rule);
-    border-radius: 0;
-    background: var(--board);
-    color: var(--ink);
-    font-size: var(--size-text);
   }
 </style>

@@ -140,16 +140,6 @@
     font-weight: 600;
   }
 
-  select {
-    min-height: 32px;
-    padding: 3px 6px;
-    border: var(--rule);
-    border-radius: 0;
-    background: var(--paper);
-    color: var(--ink);
-    font-size: var(--size-text);
-  }
-
   ul {
     display: grid;
     grid-template-columns: repeat(6, minmax(0, 1fr));

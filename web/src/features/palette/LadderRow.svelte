@@ -91,12 +91,6 @@
   }
 
   select {
-    min-height: 28px;
-    padding: 2px 6px;
-    border: var(--rule);
-    border-radius: 0;
-    background: var(--board);
-    color: var(--ink);
     font-size: var(--size-small);
   }
 

@@ -90,13 +90,7 @@
 
   select {
     width: 100%;
-    min-height: 32px;
     margin-bottom: 10px;
-    padding: 3px 6px;
-    border: var(--rule);
-    border-radius: 0;
-    background: var(--board);
-    color: var(--ink);
   }
 
   .trial {

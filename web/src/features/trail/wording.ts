@@ -33,6 +33,8 @@ export function wordsOf(note: Note): string {
       return `${subject} removed`;
     case 'SWATCH_MOVED':
       return `${subject} moved from place ${from} to ${to}`;
+    case 'SWATCHES_ORDERED':
+      return `Palette ordered by ${subject.toLowerCase()}`;
     case 'HIERARCHY_MARKED':
       return `Hierarchy marked from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`} in order, ${to} crossed out`;
     case 'OFF_LIMITS_SET':

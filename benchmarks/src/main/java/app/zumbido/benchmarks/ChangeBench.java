@@ -1,7 +1,8 @@
 package app.zumbido.benchmarks;
 
 import app.zumbido.core.brand.Brand;
-import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.BrandChange;
+import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.contrast.Pair;
@@ -26,7 +27,7 @@ final class ChangeBench {
     static List<Figure> run() {
         Brand brand = brand();
         SwatchId id = brand.palette().swatches().get(5).id();
-        double change = Stopwatch.median(() -> derive(brand.apply(new Change.MixSwatch(id, 0.02, 0, 0))));
+        double change = Stopwatch.median(() -> derive(brand.apply(new PaletteChange.MixSwatch(id, 0.02, 0, 0))));
         double suggestion = Stopwatch.median(() -> Suggestion.from(brand.palette()));
         return List.of(
                 new Figure(
@@ -67,6 +68,6 @@ final class ChangeBench {
             swatches.add(new Swatch(id, "Swatch " + swatches.size(), Rgb.ofHex(hex), List.of()));
         }
         return Brand.begin(new UUID(1, 1), "Twelve", Optional.empty(), new UUID(1, 2))
-                .apply(new Change.DraftBrand("twelve.png", swatches, Suggestion.from(new Palette(swatches))));
+                .apply(new BrandChange.DraftBrand("twelve.png", swatches, Suggestion.from(new Palette(swatches))));
     }
 }

@@ -150,8 +150,7 @@ final class ServerBench {
         for (int i = -WARM_UP; i < GESTURES; i++) {
             long start = System.nanoTime();
             String body = "{\"lightness\":" + (i % 30) / 100.0 + "}";
-            HttpResponse<String> answer =
-                    send(client, "POST", brand + "/swatches/" + swatch + "/mix/preview", body);
+            HttpResponse<String> answer = send(client, "POST", brand + "/swatches/" + swatch + "/mix/preview", body);
             if (answer.statusCode() != 200) {
                 throw new IOException("A preview was refused: " + answer.body());
             }

@@ -149,4 +149,18 @@ class MixerJourney extends Journey {
         page.keyboard().press("Control+z");
         assertThat(page.getByLabel("Swatches").locator("> li")).hasCount(4);
     }
+
+    @Test
+    void thePaletteIsOrderedByOneRuleInOneStep() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        openStation("Palette");
+        String drafted = first().getAttribute("aria-label");
+        page.getByLabel("Order the palette").selectOption("HUE");
+        assertThat(page.getByText("The palette stands by hue.")).isVisible();
+        assertThat(first()).hasAttribute("aria-label", "Orange, F2682A: put on…");
+        page.getByRole(AriaRole.STATUS).getByText("Undo").click();
+        assertThat(first()).hasAttribute("aria-label", drafted);
+    }
 }

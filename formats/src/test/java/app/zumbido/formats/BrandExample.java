@@ -1,7 +1,7 @@
 package app.zumbido.formats;
 
 import app.zumbido.core.brand.Brand;
-import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
@@ -30,6 +30,6 @@ public final class BrandExample {
             list.add(new Swatch(id, swatch.substring(0, blank), color, List.of()));
         }
         return Brand.begin(new UUID(1, 1), name, Optional.of("OF"), new UUID(1, 2))
-                .apply(new Change.DraftBrand("logo.png", list, Suggestion.from(new Palette(list))));
+                .apply(new BrandChange.DraftBrand("logo.png", list, Suggestion.from(new Palette(list))));
     }
 }

@@ -38,7 +38,7 @@ public final class Draft {
      * @param ids makes an id for each new swatch
      * @return nothing if the picture proposes no colour
      */
-    public static Optional<Change.DraftBrand> from(
+    public static Optional<BrandChange.DraftBrand> from(
             Extraction extraction, String source, Map<Rgb, String> given, Supplier<UUID> ids) {
         int most = extraction.reading() == Reading.ARTWORK ? MOST_OF_ARTWORK : MOST_OF_PHOTOGRAPH;
         List<Proposal> proposals = new ArrayList<>(extraction.shown(Optional.of(most), Order.COVERAGE));
@@ -49,7 +49,7 @@ public final class Draft {
             return Optional.empty();
         }
         List<Swatch> swatches = swatches(proposals, source, given, ids);
-        return Optional.of(new Change.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
+        return Optional.of(new BrandChange.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
     }
 
     /** A manual names most of its colours, and in the order of their importance. */
@@ -86,7 +86,7 @@ public final class Draft {
         }
         return swatches.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Change.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
+                : Optional.of(new BrandChange.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
     }
 
     private static List<Swatch> swatches(

@@ -36,7 +36,7 @@ public final class ThemeTaking {
      * @param palette of the brand as it is
      * @param ids makes an id for each new swatch
      */
-    public static Change.TakeTheme from(FoundTheme found, String source, Palette palette, Supplier<UUID> ids) {
+    public static ThemeChange.TakeTheme from(FoundTheme found, String source, Palette palette, Supplier<UUID> ids) {
         Map<Rgb, SwatchId> known = new LinkedHashMap<>();
         Set<String> names = new HashSet<>();
         palette.swatches().forEach(swatch -> {
@@ -63,7 +63,7 @@ public final class ThemeTaking {
         });
         Optional<String> name = Optional.of(found.name().strip())
                 .filter(given -> !given.isEmpty() && given.length() <= Theme.LONGEST_NAME);
-        return new Change.TakeTheme(source, name, added, settings, found.fonts());
+        return new ThemeChange.TakeTheme(source, name, added, settings, found.fonts());
     }
 
     /** Accents lead a palette; text and ground follow. */

@@ -7,6 +7,7 @@ import app.zumbido.core.type.FontPair;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -62,6 +63,14 @@ public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSet
         Map<ThemeSlot, Rgb> colors = new EnumMap<>(ThemeSlot.class);
         slots.forEach((slot, setting) -> setting.fill().resolve(palette).ifPresent(color -> colors.put(slot, color)));
         return colors;
+    }
+
+    /** @return by swatch how many slots follow it */
+    public Map<SwatchId, Integer> uses() {
+        Map<SwatchId, Integer> uses = new HashMap<>();
+        slots.values()
+                .forEach(setting -> setting.fill().follows().ifPresent(swatch -> uses.merge(swatch, 1, Integer::sum)));
+        return uses;
     }
 
     /** @return the slots that nobody has set, in the standard's order */

@@ -23,7 +23,7 @@ class ChangeTest {
     private static final Swatch NAVY = swatch(1, "Night channel", "0B2A4A");
     private static final Swatch TEAL = swatch(2, "Harbour teal", "0F7C7A");
     private static final Brand BRAND = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
-            .apply(Change.AddSwatches.of(List.of(NAVY, TEAL)));
+            .apply(PaletteChange.AddSwatches.of(List.of(NAVY, TEAL)));
 
     private static Swatch swatch(int number, String name, String hex) {
         return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.ofHex(hex), List.of());
@@ -36,28 +36,29 @@ class ChangeTest {
     @Test
     void everyChangeMakesOneNewRevision() {
         assertThat(BRAND.revision()).isEqualTo(2);
-        assertThat(BRAND.apply(new Change.RenameBrand("Ostrel")).revision()).isEqualTo(3);
+        assertThat(BRAND.apply(new BrandChange.RenameBrand("Ostrel")).revision())
+                .isEqualTo(3);
     }
 
     @Test
     void keepsTheOldBrandAsItWas() {
-        BRAND.apply(new Change.RemoveSwatch(NAVY.id()));
+        BRAND.apply(new PaletteChange.RemoveSwatch(NAVY.id()));
         assertThat(names(BRAND)).containsExactly("Night channel", "Harbour teal");
     }
 
     @Test
     void movesRenamesAndRecolors() {
-        Brand brand = BRAND.apply(new Change.MoveSwatch(TEAL.id(), 0))
-                .apply(new Change.RenameSwatch(TEAL.id(), "Sea green"))
-                .apply(new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()));
+        Brand brand = BRAND.apply(new PaletteChange.MoveSwatch(TEAL.id(), 0))
+                .apply(new PaletteChange.RenameSwatch(TEAL.id(), "Sea green"))
+                .apply(new PaletteChange.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()));
         assertThat(names(brand)).containsExactly("Sea green", "Night channel");
         assertThat(brand.palette().get(TEAL.id()).color().hex()).isEqualTo("#138F8C");
     }
 
     @Test
     void aSlotFollowsItsSwatch() {
-        Brand brand = BRAND.apply(new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(TEAL.id())))
-                .apply(new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()));
+        Brand brand = BRAND.apply(new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(TEAL.id())))
+                .apply(new PaletteChange.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()));
         assertThat(brand.theme()
                         .resolve(brand.palette())
                         .get(ThemeSlot.ACCENT_1)
@@ -67,21 +68,23 @@ class ChangeTest {
 
     @Test
     void keepsHueWhenOnlyLightnessChanges() {
-        Change change = new Change.MixSwatch(TEAL.id(), 0.08, 0, 0);
+        Change change = new PaletteChange.MixSwatch(TEAL.id(), 0.08, 0, 0);
         Oklch before = Oklch.of(TEAL.color());
         Oklch after = Oklch.of(BRAND.apply(change).palette().get(TEAL.id()).color());
         assertThat(after.l()).isCloseTo(before.l() + 0.08, within(0.003));
         assertThat(after.hue().orElseThrow().distanceTo(before.hue().orElseThrow()))
                 .isLessThan(1.5);
         assertThat(change.note(BRAND).kind()).isEqualTo(ChangeKind.SWATCH_LIGHTENED);
-        assertThat(new Change.MixSwatch(TEAL.id(), -0.08, 0, 0).note(BRAND).kind())
+        assertThat(new PaletteChange.MixSwatch(TEAL.id(), -0.08, 0, 0)
+                        .note(BRAND)
+                        .kind())
                 .isEqualTo(ChangeKind.SWATCH_DARKENED);
     }
 
     @Test
     void aSlotKeepsTheColorOfASwatchThatLeaves() {
-        Brand brand = BRAND.apply(new Change.ApplySuggestion(Suggestion.from(BRAND.palette())));
-        Brand without = brand.apply(new Change.RemoveSwatch(TEAL.id()));
+        Brand brand = BRAND.apply(new ThemeChange.ApplySuggestion(Suggestion.from(BRAND.palette())));
+        Brand without = brand.apply(new PaletteChange.RemoveSwatch(TEAL.id()));
         assertThat(without.theme().resolve(without.palette()))
                 .isEqualTo(brand.theme().resolve(brand.palette()));
         assertThat(without.theme().slots().values())
@@ -91,29 +94,31 @@ class ChangeTest {
     @Test
     void refusesASwatchThatIsNotThere() {
         SwatchId unknown = new SwatchId(new UUID(9, 9));
-        assertThatThrownBy(() -> BRAND.apply(new Change.RenameSwatch(unknown, "x")))
+        assertThatThrownBy(() -> BRAND.apply(new PaletteChange.RenameSwatch(unknown, "x")))
                 .isInstanceOf(UnknownSwatchException.class);
-        assertThatThrownBy(() -> BRAND.apply(new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(unknown))))
+        assertThatThrownBy(
+                        () -> BRAND.apply(new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(unknown))))
                 .isInstanceOf(UnknownSwatchException.class);
     }
 
     @Test
     void refusesNamesThatAreNone() {
-        assertThatThrownBy(() -> BRAND.apply(new Change.RenameBrand(" "))).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> BRAND.apply(new Change.SetShortCode(Optional.of("o f"))))
+        assertThatThrownBy(() -> BRAND.apply(new BrandChange.RenameBrand(" ")))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> BRAND.apply(new BrandChange.SetShortCode(Optional.of("o f"))))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void notesWhatWasBeforeAndAfter() {
-        TrailNote note = new Change.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()).note(BRAND);
+        TrailNote note = new PaletteChange.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()).note(BRAND);
         assertThat(note.kind()).isEqualTo(ChangeKind.SWATCH_RECOLORED);
         assertThat(note.subject()).contains("Harbour teal");
         assertThat(note.from()).contains("0F7C7A");
         assertThat(note.to()).contains("138F8C");
         assertThat(note.color()).contains(Rgb.ofHex("138F8C"));
 
-        TrailNote moved = new Change.MoveSwatch(TEAL.id(), 0).note(BRAND);
+        TrailNote moved = new PaletteChange.MoveSwatch(TEAL.id(), 0).note(BRAND);
         assertThat(List.of(moved.from().orElseThrow(), moved.to().orElseThrow()))
                 .containsExactly("2", "1");
     }
@@ -122,7 +127,7 @@ class ChangeTest {
     void theSameColorOfAnotherSourceIsOnlyOneMorePlace() {
         Origin logo = Origin.at("logo.png", 3, 4);
         Origin harbour = Origin.at("harbour.jpg", 412, 96);
-        Change change = new Change.AddSwatches(
+        Change change = new PaletteChange.AddSwatches(
                 List.of(),
                 List.of(
                         new Sighting(TEAL.id(), logo),
@@ -137,17 +142,18 @@ class ChangeTest {
     @Test
     void aHierarchyOrdersThePaletteAndKeepsWhatIsCrossedOutFromUse() {
         Swatch orange = swatch(3, "Buoy orange", "F2682A");
-        Brand brand = BRAND.apply(new Change.MarkHierarchy(
+        Brand brand = BRAND.apply(new RoleChange.MarkHierarchy(
                 "manual.pdf, page 2", List.of(orange), List.of(orange.id(), TEAL.id()), List.of(NAVY.id())));
         assertThat(brand.palette().swatches()).containsExactly(orange, TEAL, NAVY);
         assertThat(brand.usable().swatches()).containsExactly(orange, TEAL);
-        Brand allowed = brand.apply(new Change.SetOffLimits(NAVY.id(), false));
+        Brand allowed = brand.apply(new RoleChange.SetOffLimits(NAVY.id(), false));
         assertThat(allowed.usable()).isEqualTo(allowed.palette());
     }
 
     @Test
     void whatIsRemovedIsOffLimitsNoMore() {
-        Brand brand = BRAND.apply(new Change.SetOffLimits(NAVY.id(), true)).apply(new Change.RemoveSwatch(NAVY.id()));
+        Brand brand = BRAND.apply(new RoleChange.SetOffLimits(NAVY.id(), true))
+                .apply(new PaletteChange.RemoveSwatch(NAVY.id()));
         assertThat(brand.roles().offLimits()).isEmpty();
     }
 
@@ -155,16 +161,21 @@ class ChangeTest {
     void aHierarchySpeaksOnlyOfSwatchesThatAreThere() {
         SwatchId nobody = new SwatchId(new UUID(7, 7));
         assertThatThrownBy(() ->
-                        BRAND.apply(new Change.MarkHierarchy("manual.pdf", List.of(), List.of(), List.of(nobody))))
+                        BRAND.apply(new RoleChange.MarkHierarchy("manual.pdf", List.of(), List.of(), List.of(nobody))))
                 .isInstanceOf(UnknownSwatchException.class);
     }
 
     @Test
     void theTrailSaysWhatWasMixed() {
-        assertThat(new Change.MixSwatch(TEAL.id(), 0, 0.02, 0).note(BRAND).kind())
+        assertThat(new PaletteChange.MixSwatch(TEAL.id(), 0, 0.02, 0)
+                        .note(BRAND)
+                        .kind())
                 .isEqualTo(ChangeKind.SWATCH_STRENGTHENED);
-        assertThat(new Change.MixSwatch(TEAL.id(), 0, -0.02, 0).note(BRAND).kind())
+        assertThat(new PaletteChange.MixSwatch(TEAL.id(), 0, -0.02, 0)
+                        .note(BRAND)
+                        .kind())
                 .isEqualTo(ChangeKind.SWATCH_QUIETED);
-        assertThat(new Change.MixSwatch(TEAL.id(), 0, 0, 10).note(BRAND).kind()).isEqualTo(ChangeKind.SWATCH_TURNED);
+        assertThat(new PaletteChange.MixSwatch(TEAL.id(), 0, 0, 10).note(BRAND).kind())
+                .isEqualTo(ChangeKind.SWATCH_TURNED);
     }
 }

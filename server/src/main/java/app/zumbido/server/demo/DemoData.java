@@ -2,6 +2,8 @@ package app.zumbido.server.demo;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.PaletteChange;
+import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
@@ -60,8 +62,8 @@ class DemoData {
                         Map.entry("5B6670", "Wet rope"),
                         Map.entry("EAF3F2", "Foam"),
                         Map.entry("FFFFFF", "Sailcloth")));
-        change(id, brand -> new Change.ApplySuggestion(Suggestion.from(brand.usable())));
-        change(id, brand -> new Change.RenameTheme("Daylight"));
+        change(id, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable())));
+        change(id, brand -> new ThemeChange.RenameTheme("Daylight"));
     }
 
     /** A volunteer seed library without a logo: one picture of a seed tray, and colours taken from it. */
@@ -91,7 +93,7 @@ class DemoData {
                         Map.entry("C9CED6", "Dome"),
                         Map.entry("2E2A55", "Hill"),
                         Map.entry("F7F5EF", "Starlight")));
-        change(id, brand -> new Change.ApplySuggestion(Suggestion.from(brand.usable())));
+        change(id, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable())));
     }
 
     private UUID begin(String name, String shortCode) {
@@ -110,12 +112,12 @@ class DemoData {
             int position = place;
             change(
                     id,
-                    brand -> new Change.RenameSwatch(
+                    brand -> new PaletteChange.RenameSwatch(
                             nearest(brand, color, position).id(), name));
             Brand named = keeper.load(id).brand();
             SwatchId swatch = named(named, name).id();
             if (named.palette().indexOf(swatch) != position) {
-                change(id, brand -> new Change.MoveSwatch(swatch, position));
+                change(id, brand -> new PaletteChange.MoveSwatch(swatch, position));
             }
         }
     }

@@ -1,7 +1,9 @@
 package app.zumbido.server.palette;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.palette.HueFamily;
 import app.zumbido.core.palette.Mood;
 import app.zumbido.core.palette.Palette;
@@ -78,7 +80,7 @@ class ReadyPaletteController {
         ReadyPalette ready = find(palette);
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> {
             boolean empty = brand.palette().swatches().isEmpty();
-            return empty ? draft(ready, brand) : Change.AddSwatches.of(swatches(ready, brand));
+            return empty ? draft(ready, brand) : PaletteChange.AddSwatches.of(swatches(ready, brand));
         }));
     }
 
@@ -94,7 +96,7 @@ class ReadyPaletteController {
 
     private Change draft(ReadyPalette ready, Brand brand) {
         List<Swatch> swatches = swatches(ready, brand);
-        return new Change.DraftBrand(ready.name(), swatches, Suggestion.from(new Palette(swatches)));
+        return new BrandChange.DraftBrand(ready.name(), swatches, Suggestion.from(new Palette(swatches)));
     }
 
     /**

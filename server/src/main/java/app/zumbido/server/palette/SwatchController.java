@@ -2,9 +2,12 @@ package app.zumbido.server.palette;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.PaletteChange;
+import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.color.Mix;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.PaletteOrder;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -89,7 +92,7 @@ class SwatchController {
         List<Swatch> added = new ArrayList<>();
         List<SwatchId> order = ids(request.order(), names, added);
         List<SwatchId> crossedOut = ids(request.crossedOut(), names, added);
-        return new Change.MarkHierarchy(request.source(), added, order, crossedOut);
+        return new RoleChange.MarkHierarchy(request.source(), added, order, crossedOut);
     }
 
     /** @return the swatches that are meant; those that the palette lacks are made */
@@ -114,7 +117,7 @@ class SwatchController {
             @PathVariable UUID swatch,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody OffLimitsRequest request) {
-        Change change = new Change.SetOffLimits(new SwatchId(swatch), request.offLimits());
+        Change change = new RoleChange.SetOffLimits(new SwatchId(swatch), request.offLimits());
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
@@ -148,7 +151,7 @@ class SwatchController {
             }
             added.add(swatch(request, names));
         }
-        return new Change.AddSwatches(added, sightings);
+        return new PaletteChange.AddSwatches(added, sightings);
     }
 
     @PutMapping("/{swatch}/name")
@@ -157,8 +160,8 @@ class SwatchController {
             @PathVariable UUID swatch,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody NameRequest request) {
-        Change change =
-                new Change.RenameSwatch(new SwatchId(swatch), request.name().strip());
+        Change change = new PaletteChange.RenameSwatch(
+                new SwatchId(swatch), request.name().strip());
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
@@ -168,7 +171,7 @@ class SwatchController {
             @PathVariable UUID swatch,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody ColorRequest request) {
-        Change change = new Change.RecolorSwatch(
+        Change change = new PaletteChange.RecolorSwatch(
                 new SwatchId(swatch),
                 Given.color(request.code()),
                 Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin));
@@ -210,10 +213,24 @@ class SwatchController {
         return BrandResponse.answer(keeper.preview(id, request.change(swatch)));
     }
 
+    /** All of them by one rule, as one step. */
+    @PutMapping("/order")
+    ResponseEntity<BrandResponse> order(
+            @PathVariable UUID id,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody OrderRequest request) {
+        return BrandResponse.answer(keeper.change(
+                id,
+                ifMatch,
+                brand -> new PaletteChange.OrderSwatches(
+                        request.by(),
+                        request.by().of(brand.palette(), brand.theme().uses()))));
+    }
+
     @DeleteMapping("/{swatch}")
     ResponseEntity<BrandResponse> remove(
             @PathVariable UUID id, @PathVariable UUID swatch, @RequestHeader("If-Match") IfMatch ifMatch) {
-        Change change = new Change.RemoveSwatch(new SwatchId(swatch));
+        Change change = new PaletteChange.RemoveSwatch(new SwatchId(swatch));
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
@@ -285,14 +302,16 @@ class SwatchController {
             @Nullable @DecimalMin("-360") @DecimalMax("360") Double hue) {
         Change change(UUID swatch) {
             Mix mix = new Mix(lightness == null ? 0 : lightness, chroma == null ? 0 : chroma, hue == null ? 0 : hue);
-            return Change.MixSwatch.by(new SwatchId(swatch), mix);
+            return PaletteChange.MixSwatch.by(new SwatchId(swatch), mix);
         }
     }
+
+    record OrderRequest(@NotNull PaletteOrder by) {}
 
     /** @param position where it stands afterwards, 0 first; beyond the end means last */
     record PositionRequest(@Min(0) int position) {
         Change change(UUID swatch) {
-            return new Change.MoveSwatch(new SwatchId(swatch), position);
+            return new PaletteChange.MoveSwatch(new SwatchId(swatch), position);
         }
     }
 }

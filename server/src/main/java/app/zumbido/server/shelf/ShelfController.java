@@ -1,6 +1,7 @@
 package app.zumbido.server.shelf;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
 import app.zumbido.server.problem.PlainName;
 import app.zumbido.server.trail.BrandKeeper;
@@ -74,7 +75,7 @@ class ShelfController {
             @PathVariable UUID id,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody ShortCodeRequest request) {
-        Change change = new Change.SetShortCode(Optional.ofNullable(request.shortCode()));
+        Change change = new BrandChange.SetShortCode(Optional.ofNullable(request.shortCode()));
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
@@ -98,7 +99,7 @@ class ShelfController {
     record BrandName(
             @NotNull @PlainName(max = Brand.LONGEST_NAME) String name) {
         Change change() {
-            return new Change.RenameBrand(name.strip());
+            return new BrandChange.RenameBrand(name.strip());
         }
     }
 

@@ -2,6 +2,7 @@ package app.zumbido.server.theme;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.SlotFill;
@@ -77,7 +78,7 @@ class ThemeController {
             throw new RevisionMissingException();
         }
         KeptBrand kept =
-                keeper.change(id, ifMatch, brand -> new Change.ApplySuggestion(Suggestion.from(brand.usable())));
+                keeper.change(id, ifMatch, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable())));
         return answer(kept.brand(), kept.brand().theme().slots());
     }
 
@@ -96,7 +97,7 @@ class ThemeController {
     @PutMapping("/name")
     ResponseEntity<BrandResponse> rename(
             @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody ThemeName request) {
-        Change change = new Change.RenameTheme(request.name().strip());
+        Change change = new ThemeChange.RenameTheme(request.name().strip());
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
@@ -106,7 +107,7 @@ class ThemeController {
             @Nullable @Size(max = 60) String hex) {
         Change change(String slot) {
             ThemeSlot filled = ThemeSlot.ofCode(slot).orElseThrow(() -> new UnknownSlotException(slot));
-            return new Change.FillSlot(filled, fill());
+            return new ThemeChange.FillSlot(filled, fill());
         }
 
         private SlotFill fill() {

@@ -1,7 +1,11 @@
 package app.zumbido.server.trail;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.PaletteChange;
+import app.zumbido.core.brand.RoleChange;
+import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.TrailNote;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
@@ -52,7 +56,7 @@ class TrailJson {
             .addMixIn(SlotFill.class, FillNames.class)
             .addMixIn(Rgb.class, RgbAsHex.class)
             .addMixIn(Swatch.class, SwatchWithOrigins.class)
-            .addMixIn(Change.AddSwatches.class, AddSwatchesOfOld.class)
+            .addMixIn(PaletteChange.AddSwatches.class, AddSwatchesOfOld.class)
             .addMixIn(SwatchId.class, SwatchIdAsText.class)
             .addMixIn(ThemeSlot.class, SlotAsCode.class)
             .addModule(new SimpleModule().addKeyDeserializer(ThemeSlot.class, new SlotKeys()))
@@ -108,23 +112,24 @@ class TrailJson {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     @JsonSubTypes({
-        @Type(name = "rename-brand", value = Change.RenameBrand.class),
-        @Type(name = "set-short-code", value = Change.SetShortCode.class),
-        @Type(name = "add-swatches", value = Change.AddSwatches.class),
-        @Type(name = "rename-swatch", value = Change.RenameSwatch.class),
-        @Type(name = "recolor-swatch", value = Change.RecolorSwatch.class),
+        @Type(name = "rename-brand", value = BrandChange.RenameBrand.class),
+        @Type(name = "set-short-code", value = BrandChange.SetShortCode.class),
+        @Type(name = "add-swatches", value = PaletteChange.AddSwatches.class),
+        @Type(name = "rename-swatch", value = PaletteChange.RenameSwatch.class),
+        @Type(name = "recolor-swatch", value = PaletteChange.RecolorSwatch.class),
         @Type(
                 names = {"mix-swatch", "shift-swatch"},
-                value = Change.MixSwatch.class),
-        @Type(name = "remove-swatch", value = Change.RemoveSwatch.class),
-        @Type(name = "move-swatch", value = Change.MoveSwatch.class),
-        @Type(name = "mark-hierarchy", value = Change.MarkHierarchy.class),
-        @Type(name = "set-off-limits", value = Change.SetOffLimits.class),
-        @Type(name = "fill-slot", value = Change.FillSlot.class),
-        @Type(name = "apply-suggestion", value = Change.ApplySuggestion.class),
-        @Type(name = "rename-theme", value = Change.RenameTheme.class),
-        @Type(name = "draft-brand", value = Change.DraftBrand.class),
-        @Type(name = "take-theme", value = Change.TakeTheme.class)
+                value = PaletteChange.MixSwatch.class),
+        @Type(name = "remove-swatch", value = PaletteChange.RemoveSwatch.class),
+        @Type(name = "move-swatch", value = PaletteChange.MoveSwatch.class),
+        @Type(name = "order-swatches", value = PaletteChange.OrderSwatches.class),
+        @Type(name = "mark-hierarchy", value = RoleChange.MarkHierarchy.class),
+        @Type(name = "set-off-limits", value = RoleChange.SetOffLimits.class),
+        @Type(name = "fill-slot", value = ThemeChange.FillSlot.class),
+        @Type(name = "apply-suggestion", value = ThemeChange.ApplySuggestion.class),
+        @Type(name = "rename-theme", value = ThemeChange.RenameTheme.class),
+        @Type(name = "draft-brand", value = BrandChange.DraftBrand.class),
+        @Type(name = "take-theme", value = ThemeChange.TakeTheme.class)
     })
     private interface ChangeNames {}
 

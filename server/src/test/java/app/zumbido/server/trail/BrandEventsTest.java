@@ -2,7 +2,7 @@ package app.zumbido.server.trail;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.server.ServerTest;
 import java.io.BufferedReader;
 import java.io.InputStream;
@@ -40,7 +40,7 @@ class BrandEventsTest {
         assertThat(response.headers().firstValue("Content-Type").orElse("")).startsWith("text/event-stream");
         try (BufferedReader lines =
                 new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8))) {
-            keeper.change(id, IfMatch.anything(), brand -> new Change.RenameBrand("A"));
+            keeper.change(id, IfMatch.anything(), brand -> new BrandChange.RenameBrand("A"));
             assertThat(nextData(lines)).isEqualTo("data:2");
             keeper.undo(id, IfMatch.anything());
             assertThat(nextData(lines)).isEqualTo("data:3");

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -81,19 +83,19 @@ class BrandKeeperTest {
 
     @Test
     void givesEveryStepARevisionThatNeverComesAgain() {
-        change(brand -> new Change.RenameBrand("A"));
+        change(brand -> new BrandChange.RenameBrand("A"));
         long undone = keeper.undo(id, IfMatch.anything()).brand().revision();
-        long changed = change(brand -> new Change.RenameBrand("B")).revision();
+        long changed = change(brand -> new BrandChange.RenameBrand("B")).revision();
         assertThat(List.of(undone, changed)).containsExactly(3L, 4L);
     }
 
     @Test
     void endsRedoWithANewChange() {
-        change(brand -> new Change.RenameBrand("A"));
-        change(brand -> new Change.RenameBrand("B"));
+        change(brand -> new BrandChange.RenameBrand("A"));
+        change(brand -> new BrandChange.RenameBrand("B"));
         keeper.undo(id, IfMatch.anything());
         keeper.undo(id, IfMatch.anything());
-        change(brand -> new Change.RenameBrand("C"));
+        change(brand -> new BrandChange.RenameBrand("C"));
         assertThatThrownBy(() -> keeper.redo(id, IfMatch.anything())).isInstanceOf(TrailEndException.class);
         assertThat(keeper.undo(id, IfMatch.anything()).brand().name()).isEqualTo("Ostrel Ferries");
         assertThat(keeper.redo(id, IfMatch.anything()).brand().name()).isEqualTo("C");
@@ -101,8 +103,8 @@ class BrandKeeperTest {
 
     @Test
     void namesEveryStepOnTheTrailAndWhatIsUndone() {
-        change(brand -> Change.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
-        change(brand -> new Change.RenameSwatch(id(brand, 0), "Spray"));
+        change(brand -> PaletteChange.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
+        change(brand -> new PaletteChange.RenameSwatch(id(brand, 0), "Spray"));
         keeper.undo(id, IfMatch.anything());
         Trail trail = keeper.trail(id);
         assertThat(trail.steps()).extracting(Trail.Step::done).containsExactly(true, true, false);
@@ -112,9 +114,9 @@ class BrandKeeperTest {
 
     @Test
     void goesToAnyStepAndShowsTheBrandAsItWas() {
-        change(brand -> new Change.RenameBrand("A"));
-        change(brand -> new Change.RenameBrand("B"));
-        change(brand -> new Change.RenameBrand("C"));
+        change(brand -> new BrandChange.RenameBrand("A"));
+        change(brand -> new BrandChange.RenameBrand("B"));
+        change(brand -> new BrandChange.RenameBrand("C"));
         assertThat(keeper.goTo(id, IfMatch.anything(), 2).brand().name()).isEqualTo("A");
         assertThat(keeper.goTo(id, IfMatch.anything(), 4).brand().name()).isEqualTo("C");
         assertThat(keeper.goTo(id, IfMatch.anything(), 1).brand().name()).isEqualTo("Ostrel Ferries");
@@ -124,9 +126,9 @@ class BrandKeeperTest {
 
     @Test
     void knowsNoStepThatIsOffTheWay() {
-        change(brand -> new Change.RenameBrand("A"));
+        change(brand -> new BrandChange.RenameBrand("A"));
         keeper.undo(id, IfMatch.anything());
-        change(brand -> new Change.RenameBrand("B"));
+        change(brand -> new BrandChange.RenameBrand("B"));
         for (long revision : new long[] {0, 2, 3, 99}) {
             assertThatThrownBy(() -> keeper.goTo(id, IfMatch.anything(), revision))
                     .isInstanceOf(UnknownStepException.class);
@@ -136,8 +138,8 @@ class BrandKeeperTest {
 
     @Test
     void keepsNothingOfAPreview() {
-        Brand before = change(brand -> Change.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
-        Brand seen = keeper.preview(id, new Change.MixSwatch(id(before, 0), -0.2, 0, 0))
+        Brand before = change(brand -> PaletteChange.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
+        Brand seen = keeper.preview(id, new PaletteChange.MixSwatch(id(before, 0), -0.2, 0, 0))
                 .brand();
         assertThat(seen.palette().swatches().get(0).color()).isNotEqualTo(Rgb.ofHex("EAF3F2"));
         assertThat(seen.revision()).isEqualTo(before.revision());
@@ -146,8 +148,8 @@ class BrandKeeperTest {
 
     @Test
     void refusesAChangeOnAnOlderRevisionAndSaysWhatHappenedSince() {
-        change(brand -> new Change.RenameBrand("A"));
-        assertThatThrownBy(() -> keeper.change(id, IfMatch.revision(1), brand -> new Change.RenameBrand("B")))
+        change(brand -> new BrandChange.RenameBrand("A"));
+        assertThatThrownBy(() -> keeper.change(id, IfMatch.revision(1), brand -> new BrandChange.RenameBrand("B")))
                 .isInstanceOfSatisfying(StaleRevisionException.class, stale -> {
                     assertThat(stale.revision()).isEqualTo(2);
                     assertThat(stale.since())
@@ -161,7 +163,7 @@ class BrandKeeperTest {
     void leavesNothingBehindOfAChangeThatFails() {
         Brand before = keeper.load(id).brand();
         SwatchId unknown = new SwatchId(ids.next());
-        assertThatThrownBy(() -> change(brand -> new Change.RemoveSwatch(unknown)))
+        assertThatThrownBy(() -> change(brand -> new PaletteChange.RemoveSwatch(unknown)))
                 .isInstanceOf(UnknownSwatchException.class);
         assertThat(keeper.load(id).brand()).isEqualTo(before);
         assertThat(keeper.trail(id).steps()).hasSize(1);
@@ -169,10 +171,10 @@ class BrandKeeperTest {
 
     @Test
     void takesABrandOffTheShelfAndPutsItBackAsItWas() {
-        Brand before = change(brand -> new Change.RenameBrand("A"));
+        Brand before = change(brand -> new BrandChange.RenameBrand("A"));
         keeper.delete(id, IfMatch.revision(2));
         assertThatThrownBy(() -> keeper.load(id)).isInstanceOf(UnknownBrandException.class);
-        assertThatThrownBy(() -> change(brand -> new Change.RenameBrand("B")))
+        assertThatThrownBy(() -> change(brand -> new BrandChange.RenameBrand("B")))
                 .isInstanceOf(UnknownBrandException.class);
         assertThat(keeper.putBack(id).brand()).isEqualTo(before);
         assertThat(keeper.load(id).brand()).isEqualTo(before);

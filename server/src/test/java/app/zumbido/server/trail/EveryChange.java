@@ -1,12 +1,17 @@
 package app.zumbido.server.trail;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.PaletteChange;
+import app.zumbido.core.brand.RoleChange;
+import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.PaletteOrder;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -36,32 +41,34 @@ final class EveryChange {
         Swatch violet = swatch(ids, "Violet", "7A5CD6");
         List<Swatch> drafted = List.of(swatch(ids, "Dark blue", "0B2A4A"), swatch(ids, "Orange", "F2682A"));
         return List.of(
-                brand -> new Change.DraftBrand("logo.png", drafted, Suggestion.from(new Palette(drafted))),
-                brand -> Change.AddSwatches.of(List.of(navy, teal)),
-                brand -> new Change.AddSwatches(
+                brand -> new BrandChange.DraftBrand("logo.png", drafted, Suggestion.from(new Palette(drafted))),
+                brand -> PaletteChange.AddSwatches.of(List.of(navy, teal)),
+                brand -> new PaletteChange.AddSwatches(
                         List.of(),
                         List.of(new Sighting(
                                 navy.id(),
                                 new Origin("harbour.jpg", OptionalInt.of(1), OptionalInt.of(2), OptionalInt.of(7))))),
-                brand -> new Change.RenameSwatch(navy.id(), "Deep channel"),
-                brand -> new Change.RecolorSwatch(
+                brand -> new PaletteChange.RenameSwatch(navy.id(), "Deep channel"),
+                brand -> new PaletteChange.RecolorSwatch(
                         teal.id(), Rgb.ofHex("138F8C"), Optional.of(Origin.at("harbour.jpg", 412, 96))),
-                brand -> new Change.MixSwatch(teal.id(), -0.06, 0, 0),
-                brand -> new Change.MixSwatch(teal.id(), 0, 0.02, -8),
-                brand -> new Change.MoveSwatch(teal.id(), 0),
-                brand -> new Change.MarkHierarchy(
+                brand -> new PaletteChange.MixSwatch(teal.id(), -0.06, 0, 0),
+                brand -> new PaletteChange.MixSwatch(teal.id(), 0, 0.02, -8),
+                brand -> new PaletteChange.MoveSwatch(teal.id(), 0),
+                brand -> new PaletteChange.OrderSwatches(
+                        PaletteOrder.LIGHTNESS, PaletteOrder.LIGHTNESS.of(brand.palette(), Map.of())),
+                brand -> new RoleChange.MarkHierarchy(
                         "manual.pdf, page 2", List.of(violet), List.of(violet.id(), navy.id()), List.of(teal.id())),
-                brand -> new Change.SetOffLimits(violet.id(), true),
-                brand -> new Change.SetOffLimits(teal.id(), false),
-                brand -> new Change.ApplySuggestion(Suggestion.from(brand.palette())),
-                brand -> new Change.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(teal.id())),
-                brand -> new Change.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.Derived(teal.id(), 0.25)),
-                brand -> new Change.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Fixed(Rgb.ofHex("FFD400"))),
-                brand -> new Change.FillSlot(ThemeSlot.ACCENT_4, SlotFill.EMPTY),
-                brand -> new Change.RemoveSwatch(teal.id()),
-                brand -> new Change.RenameTheme("Daylight"),
-                brand -> new Change.RenameBrand("Ostrel"),
-                brand -> new Change.SetShortCode(Optional.empty()),
+                brand -> new RoleChange.SetOffLimits(violet.id(), true),
+                brand -> new RoleChange.SetOffLimits(teal.id(), false),
+                brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.palette())),
+                brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(teal.id())),
+                brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.Derived(teal.id(), 0.25)),
+                brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Fixed(Rgb.ofHex("FFD400"))),
+                brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_4, SlotFill.EMPTY),
+                brand -> new PaletteChange.RemoveSwatch(teal.id()),
+                brand -> new ThemeChange.RenameTheme("Daylight"),
+                brand -> new BrandChange.RenameBrand("Ostrel"),
+                brand -> new BrandChange.SetShortCode(Optional.empty()),
                 brand -> ThemeTaking.from(
                         new FoundTheme(
                                 "Timetable",

@@ -3,7 +3,10 @@ package app.zumbido.server.trail;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.PaletteChange;
+import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -54,20 +57,21 @@ class TrailJsonTest {
     @Test
     void readsAChangeAsItWasWritten() {
         SwatchId swatch = new SwatchId(new UUID(1, 2));
-        Change change = new Change.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Derived(swatch, 0.2));
+        Change change = new ThemeChange.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Derived(swatch, 0.2));
         assertThat(json.change(change)).contains("\"type\":\"fill-slot\"", "\"slot\":\"accent3\"");
         assertThat(json.change(json.change(change))).isEqualTo(change);
         Change old =
                 json.change("{\"type\":\"recolor-swatch\",\"id\":\"" + swatch.value() + "\",\"color\":\"#138F8C\"}");
-        assertThat(old).isEqualTo(new Change.RecolorSwatch(swatch, Rgb.ofHex("138F8C"), Optional.empty()));
+        assertThat(old).isEqualTo(new PaletteChange.RecolorSwatch(swatch, Rgb.ofHex("138F8C"), Optional.empty()));
         Change added = json.change("{\"type\":\"add-swatches\",\"swatches\":[{\"id\":\"" + swatch.value()
                 + "\",\"name\":\"Teal\",\"color\":\"#0F7C7A\"}]}");
         assertThat(added)
-                .isEqualTo(Change.AddSwatches.of(List.of(new Swatch(swatch, "Teal", Rgb.ofHex("0F7C7A"), List.of()))));
+                .isEqualTo(PaletteChange.AddSwatches.of(
+                        List.of(new Swatch(swatch, "Teal", Rgb.ofHex("0F7C7A"), List.of()))));
         Change lighter =
                 json.change("{\"type\":\"shift-swatch\",\"id\":\"" + swatch.value() + "\",\"lightness\":0.08}");
-        assertThat(lighter).isEqualTo(new Change.MixSwatch(swatch, 0.08, 0, 0));
-        Change cleared = new Change.SetShortCode(Optional.empty());
+        assertThat(lighter).isEqualTo(new PaletteChange.MixSwatch(swatch, 0.08, 0, 0));
+        Change cleared = new BrandChange.SetShortCode(Optional.empty());
         assertThat(json.change(json.change(cleared))).isEqualTo(cleared);
     }
 

@@ -1,0 +1,178 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.color.Mix;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.PaletteOrder;
+import app.zumbido.core.palette.Sighting;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import java.util.List;
+import java.util.Optional;
+
+/** What is done to swatches. */
+public sealed interface PaletteChange extends Change {
+    /** New swatches, and places where the colours of others were found again. */
+    record AddSwatches(List<Swatch> swatches, List<Sighting> sightings) implements PaletteChange {
+        public AddSwatches {
+            swatches = List.copyOf(swatches);
+            sightings = List.copyOf(sightings);
+        }
+
+        public static AddSwatches of(List<Swatch> swatches) {
+            return new AddSwatches(swatches, List.of());
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            Palette palette = brand.palette();
+            for (Sighting sighting : sightings) {
+                palette = palette.replacing(palette.get(sighting.swatch()).alsoFrom(sighting.origin()));
+            }
+            return brand.with(palette.with(swatches));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            if (swatches.isEmpty()) {
+                return TrailNote.of(ChangeKind.SWATCHES_SEEN)
+                        .about(before.palette().get(sightings.get(0).swatch()))
+                        .fromTo("", sightings.get(0).origin().source())
+                        .count(sightings.size());
+            }
+            return TrailNote.of(ChangeKind.SWATCHES_ADDED)
+                    .about(swatches.get(0))
+                    .count(swatches.size());
+        }
+    }
+
+    record RenameSwatch(SwatchId id, String name) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().replacing(brand.palette().get(id).withName(name)));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            Swatch swatch = before.palette().get(id);
+            return TrailNote.of(ChangeKind.SWATCH_RENAMED).about(swatch).fromTo(swatch.name(), name);
+        }
+    }
+
+    /** @param origin where the new colour was taken from; nothing if it was typed, and the swatch's own stays */
+    record RecolorSwatch(SwatchId id, Rgb color, Optional<Origin> origin) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            Swatch recolored = brand.palette().get(id).withColor(color);
+            return brand.with(
+                    brand.palette().replacing(origin.map(recolored::from).orElse(recolored)));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            Swatch swatch = before.palette().get(id);
+            return TrailNote.of(ChangeKind.SWATCH_RECOLORED)
+                    .about(swatch.withColor(color))
+                    .fromTo(swatch.color().digits(), color.digits());
+        }
+    }
+
+    /**
+     * Mixes a swatch: lighter or darker, stronger or quieter, or turned towards its neighbour hue.
+     *
+     * @param lightness as {@link Mix} says; steps of a time when only that could be mixed speak of nothing else
+     */
+    record MixSwatch(SwatchId id, double lightness, double chroma, double hue) implements PaletteChange {
+        public static MixSwatch by(SwatchId id, Mix mix) {
+            return new MixSwatch(id, mix.lightness(), mix.chroma(), mix.hue());
+        }
+
+        private Rgb mixed(Swatch swatch) {
+            return new Mix(lightness, chroma, hue).apply(swatch.color()).color();
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            Swatch swatch = brand.palette().get(id);
+            return brand.with(brand.palette().replacing(swatch.withColor(mixed(swatch))));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            Swatch swatch = before.palette().get(id);
+            Rgb after = mixed(swatch);
+            return TrailNote.of(kind())
+                    .about(swatch.withColor(after))
+                    .fromTo(swatch.color().digits(), after.digits());
+        }
+
+        private ChangeKind kind() {
+            if (chroma == 0 && hue == 0) {
+                return lightness < 0 ? ChangeKind.SWATCH_DARKENED : ChangeKind.SWATCH_LIGHTENED;
+            }
+            if (lightness == 0 && hue == 0) {
+                return chroma < 0 ? ChangeKind.SWATCH_QUIETED : ChangeKind.SWATCH_STRENGTHENED;
+            }
+            return lightness == 0 && chroma == 0 ? ChangeKind.SWATCH_TURNED : ChangeKind.SWATCH_RECOLORED;
+        }
+    }
+
+    record RemoveSwatch(SwatchId id) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.theme().releasing(id, brand.palette()))
+                    .with(brand.roles().allowing(id))
+                    .with(brand.palette().without(id));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SWATCH_REMOVED)
+                    .about(before.palette().get(id));
+        }
+    }
+
+    /** @param index where it stands afterwards, 0 first */
+    record MoveSwatch(SwatchId id, int index) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().moving(id, index));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            int from = before.palette().indexOf(id) + 1;
+            int to = before.palette().moving(id, index).indexOf(id) + 1;
+            return TrailNote.of(ChangeKind.SWATCH_MOVED)
+                    .about(before.palette().get(id))
+                    .fromTo(String.valueOf(from), String.valueOf(to));
+        }
+    }
+
+    /**
+     * Puts all swatches in an order.
+     *
+     * @param by which it is; for the trail
+     * @param order every swatch once
+     */
+    record OrderSwatches(PaletteOrder by, List<SwatchId> order) implements PaletteChange {
+        public OrderSwatches {
+            order = List.copyOf(order);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            Palette palette = brand.palette();
+            for (int i = 0; i < order.size(); i++) {
+                palette = palette.moving(order.get(i), i);
+            }
+            return brand.with(palette);
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SWATCHES_ORDERED).subject(by.name()).count(order.size());
+        }
+    }
+}

@@ -3,15 +3,11 @@ package app.zumbido.server.palette;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
-import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.color.Mix;
-import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.PaletteOrder;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
-import app.zumbido.core.palette.WorkingName;
 import app.zumbido.server.problem.Given;
 import app.zumbido.server.problem.PlainName;
 import app.zumbido.server.shelf.BrandResponse;
@@ -23,17 +19,14 @@ import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.net.URI;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -78,69 +71,8 @@ class SwatchController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> add(brand, request.swatches())));
     }
 
-    /** The order of importance as a guideline shows it, and what it crosses out, as one step. */
-    @PutMapping("/hierarchy")
-    ResponseEntity<BrandResponse> markHierarchy(
-            @PathVariable UUID id,
-            @RequestHeader("If-Match") IfMatch ifMatch,
-            @Valid @RequestBody HierarchyRequest request) {
-        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> mark(brand, request)));
-    }
-
-    private Change mark(Brand brand, HierarchyRequest request) {
-        Set<String> names = names(brand);
-        List<Swatch> added = new ArrayList<>();
-        List<SwatchId> order = ids(request.order(), names, added);
-        List<SwatchId> crossedOut = ids(request.crossedOut(), names, added);
-        return new RoleChange.MarkHierarchy(request.source(), added, order, crossedOut);
-    }
-
-    /** @return the swatches that are meant; those that the palette lacks are made */
-    private List<SwatchId> ids(List<NewSwatch> requests, Set<String> names, List<Swatch> added) {
-        List<SwatchId> meant = new ArrayList<>();
-        for (NewSwatch request : requests) {
-            if (request.sameAs() == null) {
-                Swatch swatch = swatch(request, names);
-                added.add(swatch);
-                meant.add(swatch.id());
-            } else {
-                meant.add(new SwatchId(request.sameAs()));
-            }
-        }
-        return meant;
-    }
-
-    /** Whether it must not be used, though the brand names it. */
-    @PutMapping("/{swatch}/off-limits")
-    ResponseEntity<BrandResponse> setOffLimits(
-            @PathVariable UUID id,
-            @PathVariable UUID swatch,
-            @RequestHeader("If-Match") IfMatch ifMatch,
-            @Valid @RequestBody OffLimitsRequest request) {
-        Change change = new RoleChange.SetOffLimits(new SwatchId(swatch), request.offLimits());
-        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
-    }
-
-    private static Set<String> names(Brand brand) {
-        Set<String> names = new HashSet<>();
-        brand.palette().swatches().forEach(swatch -> names.add(swatch.name()));
-        return names;
-    }
-
-    /** @param names those that are taken; its own joins them */
-    private Swatch swatch(NewSwatch request, Set<String> names) {
-        Rgb color = Given.color(request.hex());
-        String name = request.name() == null
-                ? WorkingName.of(color, names)
-                : request.name().strip();
-        names.add(name);
-        List<Origin> origins = Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin).stream()
-                .toList();
-        return new Swatch(new SwatchId(ids.next()), name, color, origins);
-    }
-
     private Change add(Brand brand, List<NewSwatch> requests) {
-        Set<String> names = names(brand);
+        Set<String> names = NewSwatch.namesOf(brand);
         List<Swatch> added = new ArrayList<>();
         List<Sighting> sightings = new ArrayList<>();
         for (NewSwatch request : requests) {
@@ -149,7 +81,7 @@ class SwatchController {
                         new SwatchId(request.sameAs()), request.origin().toOrigin()));
                 continue;
             }
-            added.add(swatch(request, names));
+            added.add(request.swatch(names, ids.next()));
         }
         return new PaletteChange.AddSwatches(added, sightings);
     }
@@ -234,49 +166,7 @@ class SwatchController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
-    /**
-     * @param hex six or three digits with or without {@code #}, or {@code rgb()}
-     * @param name absent: a working name is made from the color
-     * @param sameAs a swatch that it is the same color as: no new one is made, only the place is kept with that one
-     */
-    record NewSwatch(
-            @NotNull @Size(max = 60) String hex,
-            @Nullable @PlainName(max = Swatch.LONGEST_NAME) String name,
-            @Nullable @Valid NewOrigin origin,
-            @Nullable UUID sameAs) {}
-
     record NewSwatches(@NotEmpty @Size(max = 100) List<@Valid NewSwatch> swatches) {}
-
-    /**
-     * @param source name of what shows the hierarchy
-     * @param order the most important first
-     */
-    record HierarchyRequest(
-            @NotNull @PlainName(max = 255) String source,
-            @NotNull @Size(max = 100) List<@Valid NewSwatch> order,
-            @NotNull @Size(max = 100) List<@Valid NewSwatch> crossedOut) {}
-
-    record OffLimitsRequest(@NotNull Boolean offLimits) {}
-
-    /**
-     * @param source name of the picture
-     * @param x pixels from the left
-     * @param y pixels from the top
-     * @param area side of the square that was averaged, in pixels
-     */
-    record NewOrigin(
-            @NotNull @PlainName(max = 255) String source,
-            @Nullable @Min(0) Integer x,
-            @Nullable @Min(0) Integer y,
-            @Nullable @Min(1) @Max(31) Integer area) {
-        Origin toOrigin() {
-            return new Origin(
-                    source,
-                    x == null ? OptionalInt.empty() : OptionalInt.of(x),
-                    y == null ? OptionalInt.empty() : OptionalInt.of(y),
-                    area == null ? OptionalInt.empty() : OptionalInt.of(area));
-        }
-    }
 
     record NameRequest(
             @NotNull @PlainName(max = Swatch.LONGEST_NAME) String name) {}

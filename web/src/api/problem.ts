@@ -48,7 +48,8 @@ const WORDS: Record<string, string> = {
   '/problems/nothing-found': 'This file shows no colour: it is empty, or transparent throughout.',
   '/problems/brand-not-empty':
     'This brand has colours already. Take the ones you want from the picture instead.',
-  '/problems/not-a-color': 'This is no colour code. Write it as 0F7C7A, #0F7C7A or rgb(15 124 122).',
+  '/problems/not-a-color':
+    'This is no colour code. Write it as 0F7C7A, #0F7C7A, rgb(15 124 122), oklch(53% 0.09 193) or C 80 M 44 Y 0 K 38.',
   '/problems/slot-unfilled': 'Some theme slots are empty. Fill them in Theme, or let Zumbido suggest them.',
 };
 

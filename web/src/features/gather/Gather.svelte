@@ -29,7 +29,9 @@
     <ChooseFiles />
   {/if}
 </StationTitle>
-<Complaint text={bench.intake.problems.join('\n') || undefined} />
+{#if !ready}
+  <Complaint text={bench.intake.problems.join('\n') || undefined} />
+{/if}
 <UploadProgress uploads={bench.intake.uploads} />
 
 {#if ready}

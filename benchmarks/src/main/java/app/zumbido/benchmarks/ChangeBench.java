@@ -65,9 +65,9 @@ final class ChangeBench {
         List<Swatch> swatches = new ArrayList<>();
         for (String hex : hexes) {
             SwatchId id = new SwatchId(new UUID(0, swatches.size() + 1));
-            swatches.add(new Swatch(id, "Swatch " + swatches.size(), Rgb.ofHex(hex), List.of()));
+            swatches.add(Swatch.of(id, "Swatch " + swatches.size(), Rgb.ofHex(hex), List.of()));
         }
         return Brand.begin(new UUID(1, 1), "Twelve", Optional.empty(), new UUID(1, 2))
-                .apply(new BrandChange.DraftBrand("twelve.png", swatches, Suggestion.from(new Palette(swatches))));
+                .apply(new BrandChange.DraftBrand("twelve.png", swatches, Suggestion.from(Palette.of(swatches))));
     }
 }

@@ -27,9 +27,9 @@ public final class BrandExample {
             int blank = swatch.lastIndexOf(' ');
             SwatchId id = new SwatchId(new UUID(0, list.size() + 1));
             Rgb color = Rgb.ofHex(swatch.substring(blank + 1));
-            list.add(new Swatch(id, swatch.substring(0, blank), color, List.of()));
+            list.add(Swatch.of(id, swatch.substring(0, blank), color, List.of()));
         }
         return Brand.begin(new UUID(1, 1), name, Optional.of("OF"), new UUID(1, 2))
-                .apply(new BrandChange.DraftBrand("logo.png", list, Suggestion.from(new Palette(list))));
+                .apply(new BrandChange.DraftBrand("logo.png", list, Suggestion.from(Palette.of(list))));
     }
 }

@@ -49,7 +49,7 @@ public final class Draft {
             return Optional.empty();
         }
         List<Swatch> swatches = swatches(proposals, source, given, ids);
-        return Optional.of(new BrandChange.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
+        return Optional.of(new BrandChange.DraftBrand(source, swatches, Suggestion.from(Palette.of(swatches))));
     }
 
     /** A manual names most of its colours, and in the order of their importance. */
@@ -82,11 +82,11 @@ public final class Draft {
                     .filter(own -> own.length() <= Swatch.LONGEST_NAME && !names.contains(own))
                     .orElseGet(() -> WorkingName.of(used.color(), names));
             names.add(name);
-            swatches.add(new Swatch(new SwatchId(ids.get()), name, used.color(), List.of(Origin.of(source))));
+            swatches.add(Swatch.of(new SwatchId(ids.get()), name, used.color(), List.of(Origin.of(source))));
         }
         return swatches.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new BrandChange.DraftBrand(source, swatches, Suggestion.from(new Palette(swatches))));
+                : Optional.of(new BrandChange.DraftBrand(source, swatches, Suggestion.from(Palette.of(swatches))));
     }
 
     private static List<Swatch> swatches(
@@ -99,7 +99,7 @@ public final class Draft {
             names.add(name);
             Origin origin =
                     Origin.at(source, proposal.place().x(), proposal.place().y());
-            swatches.add(new Swatch(new SwatchId(ids.get()), name, proposal.color(), List.of(origin)));
+            swatches.add(Swatch.of(new SwatchId(ids.get()), name, proposal.color(), List.of(origin)));
         }
         return swatches;
     }

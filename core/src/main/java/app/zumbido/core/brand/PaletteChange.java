@@ -1,7 +1,10 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Mix;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.MoodWord;
+import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.PaletteOrder;
@@ -163,16 +166,99 @@ public sealed interface PaletteChange extends Change {
 
         @Override
         public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().inOrder(order));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SWATCHES_ORDERED).subject(by.name()).count(order.size());
+        }
+    }
+
+    /**
+     * Makes two swatches one: what followed the one that leaves follows the other.
+     *
+     * @param gone leaves the palette
+     */
+    record MergeSwatches(SwatchId kept, SwatchId gone) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            Palette merged = brand.palette().merging(kept, gone);
+            return brand.with(brand.theme().following(gone, kept))
+                    .with(brand.roles().allowing(gone))
+                    .with(merged);
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SWATCHES_MERGED)
+                    .about(before.palette().get(kept))
+                    .fromTo(
+                            before.palette().get(gone).name(),
+                            before.palette().get(kept).name());
+        }
+    }
+
+    record NoteSwatch(SwatchId id, Notes notes) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().replacing(brand.palette().get(id).withNotes(notes)));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SWATCH_NOTED)
+                    .about(before.palette().get(id))
+                    .fromTo(before.palette().get(id).notes().spotInk(), notes.spotInk());
+        }
+    }
+
+    /** A swatch on the ladder of another keeps its colour and follows it no more. */
+    record FreeSwatch(SwatchId id) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().replacing(brand.palette().get(id).onItsOwn()));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.SWATCH_FREED).about(before.palette().get(id));
+        }
+    }
+
+    /** Brings a mood into all that follow nothing; the others follow. */
+    record ApplyMood(MoodWord word, double amount) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
             Palette palette = brand.palette();
-            for (int i = 0; i < order.size(); i++) {
-                palette = palette.moving(order.get(i), i);
+            for (Swatch swatch : brand.palette().swatches()) {
+                Rgb color = word.apply(swatch.color(), Fraction.of(amount));
+                if (swatch.step().isEmpty() && !color.equals(swatch.color())) {
+                    palette = palette.replacing(swatch.withColor(color));
+                }
             }
             return brand.with(palette);
         }
 
         @Override
         public TrailNote note(Brand before) {
-            return TrailNote.of(ChangeKind.SWATCHES_ORDERED).subject(by.name()).count(order.size());
+            long changed = applyTo(before).palette().swatches().stream()
+                    .filter(swatch -> !before.palette().get(swatch.id()).color().equals(swatch.color()))
+                    .count();
+            return TrailNote.of(ChangeKind.MOOD_APPLIED).subject(word.name()).count((int) changed);
+        }
+    }
+
+    /** @param remark its key */
+    record PutRemarkAside(String remark, boolean aside) implements PaletteChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.palette().puttingAside(remark, aside));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(aside ? ChangeKind.REMARK_PUT_ASIDE : ChangeKind.REMARK_BROUGHT_BACK);
         }
     }
 }

@@ -27,10 +27,7 @@ public sealed interface RoleChange extends Change {
         public Brand applyTo(Brand brand) {
             Palette palette = brand.palette().with(added);
             crossedOut.forEach(palette::get);
-            for (int i = 0; i < order.size(); i++) {
-                palette = palette.moving(order.get(i), i);
-            }
-            return brand.with(palette).with(brand.roles().withOffLimits(Set.copyOf(crossedOut)));
+            return brand.with(palette.inOrder(order)).with(brand.roles().withOffLimits(Set.copyOf(crossedOut)));
         }
 
         @Override

@@ -49,7 +49,7 @@ public final class ThemeTaking {
             if (color != null && !known.containsKey(color) && isChosen(slot, color)) {
                 String name = WorkingName.of(color, names);
                 names.add(name);
-                Swatch swatch = new Swatch(new SwatchId(ids.get()), name, color, List.of(Origin.of(source)));
+                Swatch swatch = Swatch.of(new SwatchId(ids.get()), name, color, List.of(Origin.of(source)));
                 added.add(swatch);
                 known.put(color, swatch.id());
             }

@@ -80,7 +80,7 @@ record CodeNumbers(List<CodeNumbers.Number> numbers) {
     }
 
     /** @return nothing if there are too few or too many numbers, or one is beyond its range */
-    Optional<Rgb> color(CodeNotation notation, PressProfile press) {
+    Optional<Shown> color(CodeNotation notation, PressProfile press) {
         if (notation != CodeNotation.CMYK) {
             return color(notation);
         }
@@ -88,7 +88,7 @@ record CodeNumbers(List<CodeNumbers.Number> numbers) {
     }
 
     /** @return nothing too for inks, which only a press profile makes a colour */
-    Optional<Rgb> color(CodeNotation notation) {
+    Optional<Shown> color(CodeNotation notation) {
         // A last number after the three is the opacity, which a brand colour has none of.
         if (numbers.size() != 3 && numbers.size() != 4) {
             return Optional.empty();
@@ -113,7 +113,7 @@ record CodeNumbers(List<CodeNumbers.Number> numbers) {
         return chroma * (first ? Math.cos(radians) : Math.sin(radians));
     }
 
-    private Optional<Rgb> rgb() {
+    private Optional<Shown> rgb() {
         int[] channels = new int[3];
         for (int i = 0; i < 3; i++) {
             double value = at(i).of(255);
@@ -122,41 +122,41 @@ record CodeNumbers(List<CodeNumbers.Number> numbers) {
             }
             channels[i] = (int) Math.floor(value + 0.5);
         }
-        return Optional.of(new Rgb(channels[0], channels[1], channels[2]));
+        return Optional.of(Shown.exactly(new Rgb(channels[0], channels[1], channels[2])));
     }
 
-    private Optional<Rgb> hsl() {
+    private Optional<Shown> hsl() {
         double saturation = at(1).value() / 100;
         double lightness = at(2).value() / 100;
         if (!(saturation >= 0 && saturation <= 1 && lightness >= 0 && lightness <= 1)) {
             return Optional.empty();
         }
         double hue = ((at(0).value() % 360) + 360) % 360;
-        return Optional.of(new Hsl(Optional.of(new Degrees(hue)), saturation, lightness).toRgb());
+        return Optional.of(Shown.exactly(new Hsl(Optional.of(new Degrees(hue)), saturation, lightness).toRgb()));
     }
 
-    private Optional<Rgb> cmyk(PressProfile press) {
+    private Optional<Shown> cmyk(PressProfile press) {
         for (Number ink : numbers) {
             if (!(ink.value() >= 0 && ink.value() <= 100)) {
                 return Optional.empty();
             }
         }
-        return Optional.of(press.toRgb(
-                new Cmyk(at(0).value() / 100, at(1).value() / 100, at(2).value() / 100, at(3).value() / 100)));
+        return Optional.of(Shown.exactly(press.toRgb(
+                new Cmyk(at(0).value() / 100, at(1).value() / 100, at(2).value() / 100, at(3).value() / 100))));
     }
 
-    private static Optional<Rgb> lab(double l, double a, double b) {
+    private static Optional<Shown> lab(double l, double a, double b) {
         if (!(l >= 0 && l <= 100) || Math.abs(a) > 200 || Math.abs(b) > 200) {
             return Optional.empty();
         }
         Oklab oklab = Oklab.of(new Lab(l, a, b).toLinear());
-        return Optional.of(GamutMapping.toRgb(Oklch.of(oklab)));
+        return Optional.of(Shown.of(Oklch.of(oklab)));
     }
 
-    private static Optional<Rgb> oklab(double l, double a, double b) {
+    private static Optional<Shown> oklab(double l, double a, double b) {
         if (!(l >= 0 && l <= 1) || Math.abs(a) > 1 || Math.abs(b) > 1) {
             return Optional.empty();
         }
-        return Optional.of(GamutMapping.toRgb(Oklch.of(new Oklab(l, a, b))));
+        return Optional.of(Shown.of(Oklch.of(new Oklab(l, a, b))));
     }
 }

@@ -103,7 +103,12 @@ public final class CodeScanner {
         int last = end;
         return ColorCode.parseHex(digits)
                 .map(rgb -> new FoundCode(
-                        rgb, CodeNotation.HEX, text.substring(at, last), at, Optional.empty(), ambiguous));
+                        Shown.exactly(rgb),
+                        CodeNotation.HEX,
+                        text.substring(at, last),
+                        at,
+                        Optional.empty(),
+                        ambiguous));
     }
 
     private static boolean isHexDigit(char c) {
@@ -147,11 +152,11 @@ public final class CodeScanner {
         }
         return CodeNumbers.parse(text.substring(open + 1, close))
                 .flatMap(numbers -> numbers.color(notation, press))
-                .map(rgb -> code(rgb, notation, at, close + 1));
+                .map(shown -> code(shown, notation, at, close + 1));
     }
 
-    private FoundCode code(Rgb rgb, CodeNotation notation, int at, int end) {
-        return new FoundCode(rgb, notation, text.substring(at, end), at, Optional.empty(), false);
+    private FoundCode code(Shown shown, CodeNotation notation, int at, int end) {
+        return new FoundCode(shown, notation, text.substring(at, end), at, Optional.empty(), false);
     }
 
     /** As in 'RGB 47 93 138' or 'CMYK: 80, 44, 0, 38'; letters may stand before the numbers, as in 'RGB: R47 G93 B138'. */
@@ -177,7 +182,7 @@ public final class CodeScanner {
         int last = end;
         return CodeNumbers.parse(text.substring(from, end))
                 .flatMap(numbers -> numbers.color(notation, press))
-                .map(rgb -> code(rgb, notation, at, last));
+                .map(shown -> code(shown, notation, at, last));
     }
 
     private int skipDividers(int at, boolean inside) {
@@ -235,6 +240,6 @@ public final class CodeScanner {
         int last = end;
         return CodeNumbers.parse(numbers.toString())
                 .flatMap(parsed -> parsed.color(notation, press))
-                .map(rgb -> code(rgb, notation, at, last));
+                .map(shown -> code(shown, notation, at, last));
     }
 }

@@ -28,7 +28,7 @@ public final class ColorCode {
      * @return brought into the gamut; nothing if a number is beyond its range
      */
     public static Optional<Rgb> ofNumbers(CodeNotation notation, double first, double second, double third) {
-        return CodeNumbers.plain(first, second, third).color(notation);
+        return CodeNumbers.plain(first, second, third).color(notation).map(Shown::color);
     }
 
     static Optional<Rgb> parseHex(String code) {

@@ -62,8 +62,8 @@ final class ColorWords {
                 Optional<Rgb> rgb = NamedColors.find(word);
                 boolean value = isValue(at, start);
                 int offset = at;
-                rgb.ifPresent(
-                        c -> named.add(new FoundCode(c, CodeNotation.NAME, word, offset, Optional.empty(), !value)));
+                rgb.ifPresent(c -> named.add(
+                        new FoundCode(Shown.exactly(c), CodeNotation.NAME, word, offset, Optional.empty(), !value)));
                 onlyNames &= rgb.isPresent();
             }
             at = Math.max(next, at + 1);
@@ -72,7 +72,7 @@ final class ColorWords {
         named.forEach(code -> found.add(
                 sure
                         ? new FoundCode(
-                                code.color(), code.notation(), code.text(), code.offset(), Optional.empty(), false)
+                                code.shown(), code.notation(), code.text(), code.offset(), Optional.empty(), false)
                         : code));
     }
 

@@ -19,17 +19,11 @@ public record Mix(double lightness, double chroma, double hue) {
         }
     }
 
-    /**
-     * @param color what the screen shows
-     * @param inside whether it is exactly what was asked for; if not, it was brought into the gamut of sRGB
-     */
-    public record Mixed(Rgb color, boolean inside) {}
-
-    public Mixed apply(Rgb base) {
+    public Shown apply(Rgb base) {
         Oklch from = Oklch.of(base);
         Optional<Degrees> turned = from.hue().map(degrees -> Degrees.of(degrees.value() + hue));
         double wanted = turned.isPresent() ? Math.max(0, from.c() + chroma) : from.c();
         Oklch mixed = new Oklch(Math.max(0, Math.min(1, from.l() + lightness)), wanted, turned);
-        return new Mixed(GamutMapping.toRgb(mixed), GamutMapping.inGamut(mixed));
+        return Shown.of(mixed);
     }
 }

@@ -38,23 +38,35 @@ public record Ladder(List<Rgb> steps, int base) {
         if (count < FEWEST || count > MOST) {
             throw new IllegalArgumentException("A ladder has " + FEWEST + " to " + MOST + " steps");
         }
-        Oklch middle = Oklch.of(base);
-        double place = (LIGHTEST - middle.l()) / (LIGHTEST - DARKEST) * (count - 1);
+        double place = (LIGHTEST - Oklch.of(base).l()) / (LIGHTEST - DARKEST) * (count - 1);
         int index = (int) Math.max(0, Math.min(count - 1, Math.round(place)));
         List<Rgb> steps = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            steps.add(i == index ? base : step(middle, i, index, count));
+            steps.add(i == index ? base : at(base, away(i, index, count)));
         }
         return new Ladder(steps, index);
     }
 
-    private static Rgb step(Oklch base, int i, int index, int count) {
-        boolean lighter = i < index;
-        double away = lighter ? (double) (index - i) / index : (double) (i - index) / (count - 1 - index);
-        double end = lighter ? Math.max(LIGHTEST, base.l()) : Math.min(DARKEST, base.l());
-        double left = lighter ? CHROMA_OF_LIGHTEST : CHROMA_OF_DARKEST;
-        double lightness = base.l() + away * (end - base.l());
-        double chroma = base.c() * (1 - Math.pow(away, EASE) * (1 - left));
+    /** @return where a step lies, as {@link LadderStep#away()} says; 0 for the base itself */
+    public double away(int step) {
+        return away(step, base, steps.size());
+    }
+
+    private static double away(int i, int index, int count) {
+        if (i == index) {
+            return 0;
+        }
+        return i < index ? (double) (index - i) / index : -(double) (i - index) / (count - 1 - index);
+    }
+
+    /** @param away as {@link LadderStep#away()} says */
+    static Rgb at(Rgb color, double away) {
+        Oklch base = Oklch.of(color);
+        double way = Math.abs(away);
+        double end = away > 0 ? Math.max(LIGHTEST, base.l()) : Math.min(DARKEST, base.l());
+        double left = away > 0 ? CHROMA_OF_LIGHTEST : CHROMA_OF_DARKEST;
+        double lightness = base.l() + way * (end - base.l());
+        double chroma = base.c() * (1 - Math.pow(way, EASE) * (1 - left));
         return GamutMapping.toRgb(new Oklch(lightness, chroma, base.hue()));
     }
 }

@@ -69,7 +69,7 @@ public record ReadyPalette(String name, Mood mood, HueFamily hue, List<Color> co
         for (Color color : colors) {
             String free = WorkingName.of(color.color(), names);
             names.add(free);
-            swatches.add(new Swatch(new SwatchId(ids.get()), free, color.color(), List.of(Origin.of(name))));
+            swatches.add(Swatch.of(new SwatchId(ids.get()), free, color.color(), List.of(Origin.of(name))));
         }
         return swatches;
     }

@@ -3,14 +3,24 @@ package app.zumbido.core.palette;
 import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A colour of the brand with a name.
  *
  * @param name 1 to 80 characters
  * @param origins every place where it was found; none if it was entered by its code
+ * @param step where it stands on the ladder of another that it follows; nothing if it stands on its own
+ * @param group the part of the palette that it belongs to
  */
-public record Swatch(SwatchId id, String name, Rgb color, List<Origin> origins) {
+public record Swatch(
+        SwatchId id,
+        String name,
+        Rgb color,
+        List<Origin> origins,
+        Optional<LadderStep> step,
+        Group group,
+        Notes notes) {
     public static final int LONGEST_NAME = 80;
 
     public Swatch {
@@ -20,16 +30,49 @@ public record Swatch(SwatchId id, String name, Rgb color, List<Origin> origins) 
         }
     }
 
-    public Swatch withName(String newName) {
-        return new Swatch(id, newName, color, origins);
+    /** One of the core that follows nothing. */
+    public static Swatch of(SwatchId id, String name, Rgb color, List<Origin> origins) {
+        return new Swatch(id, name, color, origins, Optional.empty(), Group.CORE, Notes.NONE);
     }
 
+    public Swatch withName(String newName) {
+        return new Swatch(id, newName, color, origins, step, group, notes);
+    }
+
+    /** With a colour of its own, so that it follows nothing any more. */
     public Swatch withColor(Rgb newColor) {
-        return new Swatch(id, name, newColor, origins);
+        return new Swatch(id, name, newColor, origins, Optional.empty(), group, notes);
+    }
+
+    /** Keeps the colour that it has. */
+    public Swatch onItsOwn() {
+        return withColor(color);
+    }
+
+    /** @param base the colour of the swatch that it follows from now on */
+    public Swatch following(LadderStep newStep, Rgb base) {
+        return new Swatch(id, name, newStep.colorFrom(base), origins, Optional.of(newStep), group, notes);
+    }
+
+    /** The same step of another ladder; its colour is still the old one. */
+    Swatch onLadderOf(SwatchId base) {
+        return new Swatch(id, name, color, origins, step.map(old -> new LadderStep(base, old.away())), group, notes);
+    }
+
+    public Swatch in(Group newGroup) {
+        return new Swatch(id, name, color, origins, step, newGroup, notes);
+    }
+
+    public Swatch withNotes(Notes newNotes) {
+        return new Swatch(id, name, color, origins, step, group, newNotes);
+    }
+
+    private Swatch withOrigins(List<Origin> newOrigins) {
+        return new Swatch(id, name, color, newOrigins, step, group, notes);
     }
 
     public Swatch from(Origin newOrigin) {
-        return new Swatch(id, name, color, List.of(newOrigin));
+        return withOrigins(List.of(newOrigin));
     }
 
     /** A place that is known already is not kept twice. */
@@ -39,6 +82,11 @@ public record Swatch(SwatchId id, String name, Rgb color, List<Origin> origins) 
         }
         List<Origin> all = new ArrayList<>(origins);
         all.add(another);
-        return new Swatch(id, name, color, all);
+        return withOrigins(all);
+    }
+
+    /** @return whether it stands on the ladder of that swatch */
+    public boolean follows(SwatchId base) {
+        return step.filter(taken -> taken.base().equals(base)).isPresent();
     }
 }

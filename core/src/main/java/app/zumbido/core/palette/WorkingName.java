@@ -2,13 +2,13 @@ package app.zumbido.core.palette;
 
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
-import java.util.HashSet;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 
 /**
- * A first name for a colour that nobody has named yet: 'Dark blue', 'Orange', 'Pale grey 2'. The borders between the
+ * A first name for a colour that nobody has named yet: 'Dark blue', 'Orange', 'Rust'. The borders between the
  * words were set by eye on OKLCH; common practice, no published source.
  */
 public final class WorkingName {
@@ -31,17 +31,39 @@ public final class WorkingName {
     /** Below this chroma people say grey; OKLCH. */
     private static final double GREYISH = 0.03;
 
+    /** As many as anybody compares. */
+    private static final int MOST = 4;
+
     private WorkingName() {}
 
     /** @return a name that differs from all that are taken */
     public static String of(Rgb color, Set<String> taken) {
-        String plain = plain(color);
-        Set<String> names = new HashSet<>(taken);
-        String name = plain;
-        for (int number = 2; names.contains(name); number++) {
-            name = plain + " " + number;
+        return proposals(color, taken).get(0);
+    }
+
+    /**
+     * Names in plain words, the plainest first: hue and lightness, then words of our list.
+     *
+     * @return at least one; all differ from those that are taken
+     */
+    public static List<String> proposals(Rgb color, Set<String> taken) {
+        List<String> words = new ArrayList<>();
+        words.add(plain(color));
+        words.addAll(ColorWord.near(color));
+        List<String> free = words.stream()
+                .distinct()
+                .filter(word -> !taken.contains(word))
+                .limit(MOST)
+                .toList();
+        return free.isEmpty() ? List.of(numbered(words.get(0), taken)) : free;
+    }
+
+    private static String numbered(String plain, Set<String> taken) {
+        int number = 2;
+        while (taken.contains(plain + " " + number)) {
+            number++;
         }
-        return name;
+        return plain + " " + number;
     }
 
     /**

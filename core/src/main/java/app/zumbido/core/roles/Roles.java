@@ -38,8 +38,6 @@ public record Roles(List<SwatchId> offLimits) {
 
     /** @return the palette without what must not be used */
     public Palette usable(Palette palette) {
-        return new Palette(palette.swatches().stream()
-                .filter(swatch -> !isOffLimits(swatch.id()))
-                .toList());
+        return palette.only(swatch -> !isOffLimits(swatch.id()));
     }
 }

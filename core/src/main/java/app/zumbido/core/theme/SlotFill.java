@@ -63,6 +63,15 @@ public sealed interface SlotFill {
                 f -> Optional.empty());
     }
 
+    /** @return the same on another swatch, where it follows the one that goes */
+    default SlotFill following(SwatchId gone, SwatchId kept) {
+        return match(
+                f -> f.swatch().equals(gone) ? new OfSwatch(kept) : f,
+                f -> f.swatch().equals(gone) ? new Derived(kept, f.lightness()) : f,
+                f -> f,
+                f -> f);
+    }
+
     /** @return the colour that it comes to; nothing for an empty slot */
     default Optional<Rgb> resolve(Palette palette) {
         return match(

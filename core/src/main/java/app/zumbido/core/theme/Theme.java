@@ -94,4 +94,11 @@ public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSet
                         : setting);
         return new Theme(id, name, fonts, changed);
     }
+
+    /** Lets the slots that follow one swatch follow another. */
+    public Theme following(SwatchId gone, SwatchId kept) {
+        Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
+        changed.replaceAll((slot, setting) -> new SlotSetting(setting.fill().following(gone, kept), setting.reason()));
+        return new Theme(id, name, fonts, changed);
+    }
 }

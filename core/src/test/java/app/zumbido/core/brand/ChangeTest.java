@@ -26,7 +26,7 @@ class ChangeTest {
             .apply(PaletteChange.AddSwatches.of(List.of(NAVY, TEAL)));
 
     private static Swatch swatch(int number, String name, String hex) {
-        return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.ofHex(hex), List.of());
+        return Swatch.of(new SwatchId(new UUID(0, number)), name, Rgb.ofHex(hex), List.of());
     }
 
     private static List<String> names(Brand brand) {

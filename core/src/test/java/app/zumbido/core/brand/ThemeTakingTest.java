@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class ThemeTakingTest {
     private static final Rgb TEAL = Rgb.ofHex("0F7C7A");
     private static final Rgb NAVY = Rgb.ofHex("0B2A4A");
-    private static final Swatch OWN_NAVY = new Swatch(new SwatchId(new UUID(9, 9)), "Night channel", NAVY, List.of());
+    private static final Swatch OWN_NAVY = Swatch.of(new SwatchId(new UUID(9, 9)), "Night channel", NAVY, List.of());
     private static final FoundTheme FOUND = new FoundTheme(
             "Timetable",
             Map.of(
@@ -72,7 +72,7 @@ class ThemeTakingTest {
 
     @Test
     void followsSwatchesThatAreThereAlready() {
-        Brand brand = taken(new Palette(List.of(OWN_NAVY)));
+        Brand brand = taken(Palette.of(List.of(OWN_NAVY)));
         assertThat(brand.palette().swatches()).hasSize(2);
         assertThat(brand.theme().get(ThemeSlot.DARK_2).fill()).isEqualTo(new SlotFill.OfSwatch(OWN_NAVY.id()));
     }

@@ -15,7 +15,7 @@ class MixTest {
     @CsvSource({"0.1, 0, 0", "-0.1, 0, 0", "0, -0.03, 0", "0, 0, 20", "0.05, -0.02, -15"})
     void changesEachPartAndHoldsTheOthers(double lightness, double chroma, double hue) {
         Oklch before = Oklch.of(TEAL);
-        Mix.Mixed mixed = new Mix(lightness, chroma, hue).apply(TEAL);
+        Shown mixed = new Mix(lightness, chroma, hue).apply(TEAL);
         Oklch after = Oklch.of(mixed.color());
         if (mixed.inside()) {
             assertThat(after.l()).isCloseTo(before.l() + lightness, within(0.004));
@@ -30,7 +30,7 @@ class MixTest {
     @Test
     void saysWhenTheScreenHasNoSuchColor() {
         assertThat(new Mix(0, 0.3, 0).apply(TEAL).inside()).isFalse();
-        assertThat(new Mix(0, 0, 0).apply(TEAL)).isEqualTo(new Mix.Mixed(TEAL, true));
+        assertThat(new Mix(0, 0, 0).apply(TEAL)).isEqualTo(new Shown(TEAL, true));
     }
 
     @Test

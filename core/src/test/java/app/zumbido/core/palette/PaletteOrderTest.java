@@ -14,10 +14,10 @@ class PaletteOrderTest {
     private static final Swatch GREY = swatch(3, "777777", List.of());
     private static final Swatch WHITE =
             swatch(4, "FFFFFF", List.of(Origin.of("site.css"), Origin.at("logo.png", 50, 1)));
-    private static final Palette PALETTE = new Palette(List.of(WHITE, NAVY, GREY, ORANGE));
+    private static final Palette PALETTE = Palette.of(List.of(WHITE, NAVY, GREY, ORANGE));
 
     private static Swatch swatch(int number, String hex, List<Origin> origins) {
-        return new Swatch(new SwatchId(new UUID(0, number)), hex, Rgb.ofHex(hex), origins);
+        return Swatch.of(new SwatchId(new UUID(0, number)), hex, Rgb.ofHex(hex), origins);
     }
 
     private static List<SwatchId> ordered(PaletteOrder by) {

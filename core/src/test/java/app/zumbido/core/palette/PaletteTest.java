@@ -15,10 +15,10 @@ class PaletteTest {
     private static final Swatch A = swatch(1, "A");
     private static final Swatch B = swatch(2, "B");
     private static final Swatch C = swatch(3, "C");
-    private static final Palette PALETTE = new Palette(List.of(A, B, C));
+    private static final Palette PALETTE = Palette.of(List.of(A, B, C));
 
     private static Swatch swatch(int number, String name) {
-        return new Swatch(new SwatchId(new UUID(0, number)), name, Rgb.BLACK, List.of());
+        return Swatch.of(new SwatchId(new UUID(0, number)), name, Rgb.BLACK, List.of());
     }
 
     @ParameterizedTest
@@ -38,7 +38,7 @@ class PaletteTest {
     @Test
     void doesNotChangeWithTheListItWasMadeOf() {
         List<Swatch> list = new ArrayList<>(List.of(A));
-        Palette palette = new Palette(list);
+        Palette palette = Palette.of(list);
         list.add(B);
         assertThat(palette.swatches()).containsExactly(A);
     }
@@ -59,8 +59,8 @@ class PaletteTest {
 
     @Test
     void whatNobodyCanTellApartIsTheSame() {
-        Swatch teal = new Swatch(new SwatchId(new UUID(3, 3)), "Harbour teal", Rgb.ofHex("0F7C7A"), List.of());
-        Palette palette = new Palette(List.of(teal));
+        Swatch teal = Swatch.of(new SwatchId(new UUID(3, 3)), "Harbour teal", Rgb.ofHex("0F7C7A"), List.of());
+        Palette palette = Palette.of(List.of(teal));
         assertThat(palette.sameAs(Rgb.ofHex("107D7B"))).contains(teal);
         assertThat(palette.sameAs(Rgb.ofHex("138F8C"))).isEmpty();
     }

@@ -70,8 +70,9 @@ class ReadyPaletteTest {
     @Test
     void givesSwatchesNamesThatAreFree() {
         ReadyPalette fern = ReadyPalette.find("quiet-fern").orElseThrow();
-        List<Swatch> swatches = fern.swatches(Set.of(fern.colors().get(0).name()), () -> new UUID(1, 1));
-        assertThat(swatches.get(0).name()).isEqualTo(fern.colors().get(0).name() + " 2");
+        List<Swatch> swatches = fern.swatches(Set.of(fern.colors().get(0).name()), UUID::randomUUID);
+        assertThat(swatches.get(0).name()).isNotEqualTo(fern.colors().get(0).name());
+        assertThat(swatches).extracting(Swatch::name).doesNotHaveDuplicates();
         assertThat(swatches.get(0).origins().get(0).source()).isEqualTo("Quiet fern");
     }
 }

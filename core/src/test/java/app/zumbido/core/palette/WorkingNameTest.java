@@ -2,7 +2,18 @@ package app.zumbido.core.palette;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.zumbido.core.color.Degrees;
+import app.zumbido.core.color.GamutMapping;
+import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,7 +42,44 @@ class WorkingNameTest {
     }
 
     @Test
-    void numbersANameThatIsTaken() {
-        assertThat(WorkingName.of(Rgb.WHITE, Set.of("White", "White 2"))).isEqualTo("White 3");
+    void proposesWordsOfTheListAfterThePlainName() {
+        assertThat(WorkingName.proposals(Rgb.ofHex("0F7C7A"), Set.of()))
+                .startsWith("Teal", "Sea green")
+                .hasSizeBetween(2, 4);
+        assertThat(WorkingName.of(Rgb.ofHex("0F7C7A"), Set.of("Teal"))).isEqualTo("Sea green");
+    }
+
+    @Test
+    void numbersANameWhenNoWordIsFree() {
+        Set<String> taken = new HashSet<>(ColorWord.near(Rgb.WHITE));
+        taken.addAll(Set.of("White", "White 2"));
+        assertThat(WorkingName.proposals(Rgb.WHITE, taken)).containsExactly("White 3");
+    }
+
+    /** A word must be the nearest to its own place, or it could never be proposed first of the list. */
+    @Test
+    void everyWordOfTheListIsTheFirstForItsOwnColor() throws IOException {
+        List<String> wrong = new ArrayList<>();
+        for (String line : lines()) {
+            String[] parts = line.split(",");
+            Rgb color = GamutMapping.toRgb(new Oklch(
+                    Double.parseDouble(parts[1]),
+                    Double.parseDouble(parts[2]),
+                    Optional.of(Degrees.of(Double.parseDouble(parts[3])))));
+            List<String> near = ColorWord.near(color);
+            if (near.isEmpty() || !near.get(0).equals(parts[0])) {
+                wrong.add(parts[0] + " is called " + near);
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    private static List<String> lines() throws IOException {
+        try (InputStream in = Objects.requireNonNull(ColorWord.class.getResourceAsStream("color-words.csv"))) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> !line.startsWith("#") && !line.startsWith("word,"))
+                    .toList();
+        }
     }
 }

@@ -24,9 +24,9 @@ class SuggestionTest {
         List<Swatch> swatches = new ArrayList<>();
         for (String hex : hexes.isBlank() ? new String[0] : hexes.split(" ")) {
             SwatchId id = new SwatchId(new UUID(0, swatches.size() + 1));
-            swatches.add(new Swatch(id, hex, Rgb.ofHex(hex), List.of()));
+            swatches.add(Swatch.of(id, hex, Rgb.ofHex(hex), List.of()));
         }
-        return new Palette(swatches);
+        return Palette.of(swatches);
     }
 
     private static Map<ThemeSlot, Rgb> suggested(String hexes) {

@@ -1,0 +1,119 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.UsedPair;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.TintStep;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Everything that follows a change, told before it happens.
+ *
+ * @param swatches those whose colour changes, what stands on a ladder too
+ * @param slots those that show another colour
+ * @param tints how many exact values of the slots' derived tints change
+ * @param pairs those in use that turn from passing to failing or back, at level AA
+ */
+public record Consequences(List<SwatchFollows> swatches, List<SlotFollows> slots, int tints, List<PairTurns> pairs) {
+    public Consequences {
+        swatches = List.copyOf(swatches);
+        slots = List.copyOf(slots);
+        pairs = List.copyOf(pairs);
+    }
+
+    /**
+     * @param swatch as it was before
+     * @param to nothing if it leaves the palette
+     * @param derived whether it follows another swatch
+     */
+    public record SwatchFollows(Swatch swatch, Optional<Rgb> to, boolean derived) {}
+
+    /** @param from nothing if it was empty */
+    public record SlotFollows(ThemeSlot slot, Optional<Rgb> from, Optional<Rgb> to) {}
+
+    /** The same pair before and after. */
+    public record PairTurns(UsedPair before, UsedPair after) {}
+
+    /** Whether anything follows at all. */
+    public boolean isEmpty() {
+        return swatches.isEmpty() && slots.isEmpty() && pairs.isEmpty();
+    }
+
+    public static Consequences between(Brand before, Brand after) {
+        List<SlotFollows> slots = slots(before, after);
+        return new Consequences(swatches(before, after), slots, tints(slots), pairs(before, after));
+    }
+
+    private static List<SwatchFollows> swatches(Brand before, Brand after) {
+        List<SwatchFollows> follow = new ArrayList<>();
+        for (Swatch swatch : before.palette().swatches()) {
+            Optional<Rgb> to = after.palette().find(swatch.id()).map(Swatch::color);
+            if (!to.equals(Optional.of(swatch.color()))) {
+                follow.add(new SwatchFollows(swatch, to, swatch.step().isPresent()));
+            }
+        }
+        return follow;
+    }
+
+    private static List<SlotFollows> slots(Brand before, Brand after) {
+        Map<ThemeSlot, Rgb> was = before.theme().resolve(before.palette());
+        Map<ThemeSlot, Rgb> is = after.theme().resolve(after.palette());
+        List<SlotFollows> follow = new ArrayList<>();
+        for (ThemeSlot slot : ThemeSlot.values()) {
+            Optional<Rgb> from = Optional.ofNullable(was.get(slot));
+            Optional<Rgb> to = Optional.ofNullable(is.get(slot));
+            if (!from.equals(to)) {
+                follow.add(new SlotFollows(slot, from, to));
+            }
+        }
+        return follow;
+    }
+
+    private static int tints(List<SlotFollows> slots) {
+        int changed = 0;
+        for (SlotFollows slot : slots) {
+            Set<Rgb> were = new HashSet<>();
+            slot.from().ifPresent(color -> tintsOf(color).forEach(were::add));
+            changed += (int) slot.to().stream()
+                    .flatMap(color -> tintsOf(color).stream())
+                    .filter(tint -> !were.contains(tint))
+                    .count();
+        }
+        return changed;
+    }
+
+    private static List<Rgb> tintsOf(Rgb color) {
+        return TintStep.offeredFor(color).stream()
+                .map(step -> step.apply(color))
+                .toList();
+    }
+
+    private static List<PairTurns> pairs(Brand before, Brand after) {
+        record Place(UsedPair.Kind kind, ThemeSlot ground, Optional<ThemeSlot> foreground) {
+            /** On an accent stands whichever text reads better, so that both are the same pair. */
+            static Place of(UsedPair pair) {
+                boolean better = ThemeSlot.ACCENTS.contains(pair.ground());
+                return new Place(
+                        pair.kind(), pair.ground(), better ? Optional.empty() : Optional.of(pair.foreground()));
+            }
+        }
+        Map<Place, UsedPair> was = new HashMap<>();
+        UsedPair.of(before.theme(), before.palette(), WcagLevel.AA).forEach(pair -> was.put(Place.of(pair), pair));
+        List<PairTurns> turn = new ArrayList<>();
+        for (UsedPair pair : UsedPair.of(after.theme(), after.palette(), WcagLevel.AA)) {
+            UsedPair old = was.get(Place.of(pair));
+            if (old != null && old.passes() != pair.passes()) {
+                turn.add(new PairTurns(old, pair));
+            }
+        }
+        return turn;
+    }
+}

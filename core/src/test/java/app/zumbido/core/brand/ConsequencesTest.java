@@ -1,0 +1,95 @@
+package app.zumbido.core.brand;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.UsedPair;
+import app.zumbido.core.palette.LadderStep;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.ThemeSlot;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+class ConsequencesTest {
+    private static final SwatchId NAVY = new SwatchId(new UUID(0, 1));
+    private static final SwatchId TEAL = new SwatchId(new UUID(0, 2));
+    private static final SwatchId PALE_TEAL = new SwatchId(new UUID(0, 3));
+    private static final Brand BRAND = brand();
+
+    private static Brand brand() {
+        Rgb teal = Rgb.ofHex("0F7C7A");
+        Swatch pale = Swatch.of(PALE_TEAL, "Pale teal", teal, List.of()).following(new LadderStep(TEAL, 0.8), teal);
+        return Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
+                .apply(new BrandChange.DraftBrand(
+                        "logo.png",
+                        List.of(
+                                Swatch.of(NAVY, "Night channel", Rgb.ofHex("0B2A4A"), List.of()),
+                                Swatch.of(TEAL, "Harbour teal", teal, List.of()),
+                                pale),
+                        Map.of(
+                                ThemeSlot.DARK_1, SlotSetting.chosen(new SlotFill.OfSwatch(NAVY)),
+                                ThemeSlot.LIGHT_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.WHITE)),
+                                ThemeSlot.ACCENT_1, SlotSetting.chosen(new SlotFill.OfSwatch(TEAL)),
+                                ThemeSlot.HYPERLINK, SlotSetting.chosen(new SlotFill.Derived(TEAL, -0.01)))));
+    }
+
+    private static Consequences of(Change change) {
+        return Consequences.between(BRAND, BRAND.apply(change));
+    }
+
+    private static Change recolor(String hex) {
+        return new PaletteChange.RecolorSwatch(TEAL, Rgb.ofHex(hex), Optional.empty());
+    }
+
+    @Test
+    void slotsAndStepsFollowTheirSwatch() {
+        Consequences consequences = of(recolor("12B5B0"));
+        assertThat(consequences.swatches())
+                .extracting(follows -> follows.swatch().id())
+                .containsExactly(TEAL, PALE_TEAL);
+        assertThat(consequences.swatches().get(1).derived()).isTrue();
+        assertThat(consequences.slots())
+                .extracting(Consequences.SlotFollows::slot)
+                .containsExactly(ThemeSlot.ACCENT_1, ThemeSlot.HYPERLINK);
+        assertThat(consequences.slots().get(0).to()).contains(Rgb.ofHex("12B5B0"));
+        assertThat(consequences.tints()).isEqualTo(10);
+    }
+
+    /** #12B5B0 on white has 2.53 by the formula of WCAG 2.2: neither a link nor a column can be made out. */
+    @Test
+    void pairsThatTurnFromPassingToFailingAreNamed() {
+        List<Consequences.PairTurns> turns = of(recolor("12B5B0")).pairs();
+        assertThat(turns).hasSize(2);
+        assertThat(turns)
+                .extracting(turn -> turn.after().kind())
+                .containsExactlyInAnyOrder(UsedPair.Kind.LINK, UsedPair.Kind.GRAPHICS);
+        assertThat(turns).allSatisfy(turn -> {
+            assertThat(turn.before().passes()).isTrue();
+            assertThat(turn.after().passes()).isFalse();
+        });
+    }
+
+    @Test
+    void anotherTextOnAnAccentIsTheSamePair() {
+        assertThat(of(recolor("A7E0DD")).pairs()).noneMatch(turn -> turn.after().ground() == ThemeSlot.ACCENT_1);
+    }
+
+    @Test
+    void nothingFollowsANewName() {
+        assertThat(of(new PaletteChange.RenameSwatch(TEAL, "Sea")).isEmpty()).isTrue();
+    }
+
+    @Test
+    void whatLeavesThePaletteIsNamed() {
+        Consequences consequences = of(new PaletteChange.MergeSwatches(NAVY, TEAL));
+        assertThat(consequences.swatches().get(0).swatch().id()).isEqualTo(TEAL);
+        assertThat(consequences.swatches().get(0).to()).isEmpty();
+        assertThat(consequences.slots().get(0).to()).contains(Rgb.ofHex("0B2A4A"));
+    }
+}

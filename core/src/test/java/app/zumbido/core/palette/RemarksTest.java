@@ -1,0 +1,93 @@
+package app.zumbido.core.palette;
+
+import static app.zumbido.core.palette.Swatches.id;
+import static app.zumbido.core.palette.Swatches.palette;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.zumbido.core.color.Cmyk;
+import app.zumbido.core.color.Oklch;
+import app.zumbido.core.color.PressProfile;
+import app.zumbido.core.color.Rgb;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Numbers of the trade: common practice, no published source. */
+class RemarksTest {
+    /** A press that prints everything but strong greens, which come out grey. */
+    private static final PressProfile PRESS = new PressProfile() {
+        @Override
+        public Cmyk toCmyk(Rgb rgb) {
+            boolean strong = rgb.green() > 200 && Oklch.of(rgb).c() > 0.2;
+            return new Cmyk(
+                    strong ? 0.5 : rgb.red() / 255.0, strong ? 0.5 : rgb.green() / 255.0, rgb.blue() / 255.0, 0);
+        }
+
+        @Override
+        public Rgb toRgb(Cmyk inks) {
+            return new Rgb(byteOf(inks.cyan()), byteOf(inks.magenta()), byteOf(inks.yellow()));
+        }
+
+        private int byteOf(double share) {
+            return (int) Math.round(share * 255);
+        }
+    };
+
+    private static List<String> keys(Palette palette) {
+        return Remarks.of(palette, PRESS).stream().map(Remark::key).toList();
+    }
+
+    @Test
+    void nothingIsSaidOfAPaletteThatIsAsItShouldBe() {
+        assertThat(keys(palette("0B2A4A", "0F7C7A", "F2682A", "5B6670"))).isEmpty();
+        assertThat(keys(Palette.EMPTY)).isEmpty();
+    }
+
+    @Test
+    void twoThatAreHardlyToldApartAreNamed() {
+        List<Remark> remarks = Remarks.of(palette("0B2A4A", "0F7C7A", "107D7B", "5B6670"), PRESS);
+        assertThat(remarks).singleElement().isInstanceOfSatisfying(Remark.NearlyTheSame.class, alike -> {
+            assertThat(alike.kept().id()).isEqualTo(id(2));
+            assertThat(alike.other().id()).isEqualTo(id(3));
+            assertThat(alike.difference()).isBetween(0.1, 1.0);
+        });
+    }
+
+    @Test
+    void moreThanSevenInTheCoreAreTooMany() {
+        Palette eight = palette("0B2A4A", "0F7C7A", "F2682A", "5B6670", "7A5CD6", "C0392B", "2E8B3A", "FFD400");
+        assertThat(Remarks.of(eight, PRESS)).singleElement().isInstanceOfSatisfying(Remark.TooMany.class, many -> {
+            assertThat(many.count()).isEqualTo(8);
+            assertThat(many.surplus()).extracting(Swatch::id).containsExactly(id(8));
+        });
+        assertThat(keys(eight.sorting(List.of(id(8)), Group.EXTENDED))).isEmpty();
+    }
+
+    @Test
+    void stepsOfALadderDoNotCount() {
+        Palette seven = palette("0B2A4A", "0F7C7A", "F2682A", "5B6670", "7A5CD6", "C0392B", "2E8B3A");
+        Swatch step = Swatches.swatch(8, "000000").following(new LadderStep(id(2), 0.5), Rgb.ofHex("0F7C7A"));
+        assertThat(keys(seven.with(List.of(step)))).isEmpty();
+    }
+
+    @Test
+    void twoAreTooFewAndNoNeutralIsMissed() {
+        assertThat(keys(palette("F2682A", "FFD400"))).containsExactly("too-few", "no-neutral");
+        assertThat(keys(palette("F2682A", "FFD400", "333333"))).isEmpty();
+    }
+
+    @Test
+    void whiteAndPaleNeedAnOutline() {
+        assertThat(keys(palette("0B2A4A", "FFFFFF", "EAF3F2", "FFD400")))
+                .containsExactly("needs-outline " + id(2), "needs-outline " + id(3));
+    }
+
+    @Test
+    void whatThePressCannotReachIsSaid() {
+        List<Remark> remarks = Remarks.of(palette("0B2A4A", "00F040", "5B6670"), PRESS);
+        assertThat(remarks)
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        Remark.BeyondPress.class,
+                        beyond -> assertThat(beyond.swatch().id()).isEqualTo(id(2)));
+    }
+}

@@ -132,6 +132,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/groups/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/groups/position": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/groups/swatches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sort"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/name": {
         parameters: {
             query?: never;
@@ -157,6 +221,70 @@ export interface paths {
         };
         get: operations["pairs"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palette/gaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gaps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palette/mood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["applyMood"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palette/mood/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewMood"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palette/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAside"];
         post?: never;
         delete?: never;
         options?: never;
@@ -500,6 +628,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/swatches/{swatch}/color/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewColor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/swatches/{swatch}/freedom": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["free"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/swatches/{swatch}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["merge"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/swatches/{swatch}/merge/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewMerge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/swatches/{swatch}/mix": {
         parameters: {
             query?: never;
@@ -541,6 +733,38 @@ export interface paths {
         };
         get?: never;
         put: operations["rename_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/swatches/{swatch}/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/swatches/{swatch}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["note"];
         post?: never;
         delete?: never;
         options?: never;
@@ -852,20 +1076,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vision/{eyes}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vision"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AsideRequest: {
+            aside: boolean;
+            remark: string;
+        };
         BrandName: {
             name: string;
         };
         BrandResponse: {
             canRedo: boolean;
             canUndo: boolean;
+            consequences?: components["schemas"]["ConsequencesResponse"];
+            groups: components["schemas"]["GroupResponse"][];
             /** Format: uuid */
             id: string;
             name: string;
             proposedShortCode: string;
+            remarks: components["schemas"]["RemarkResponse"][];
             /** Format: int64 */
             revision: number;
             shortCode?: string;
@@ -927,6 +1174,14 @@ export interface components {
         CompanionsResponse: {
             tickets: components["schemas"]["CompanionResponse"][];
         };
+        ConsequencesResponse: {
+            inside: boolean;
+            pairs: components["schemas"]["PairTurnsResponse"][];
+            slots: components["schemas"]["SlotFollowsResponse"][];
+            swatches: components["schemas"]["SwatchFollowsResponse"][];
+            /** Format: int32 */
+            tints: number;
+        };
         ContrastRequest: {
             background: string;
             foreground: string;
@@ -961,6 +1216,7 @@ export interface components {
             ambiguous: boolean;
             hex: string;
             ink: string;
+            inside: boolean;
             name?: string;
             notation: string;
             /** Format: int32 */
@@ -981,6 +1237,24 @@ export interface components {
             name: string;
             slots: components["schemas"]["FoundSlotResponse"][];
         };
+        GapResponse: {
+            base?: string;
+            /** Format: double */
+            difference: number;
+            eyes: string;
+            hex: string;
+            ink: string;
+            name: string;
+            nearest?: string;
+            /** Format: double */
+            onWhite: number;
+            /** @enum {string} */
+            reason: "COMPLEMENTARY" | "SPLIT" | "TRIAD" | "TETRAD" | "EMPTY_STRETCH" | "TEXT" | "MIDDLE" | "FIELD";
+        };
+        GapsResponse: {
+            accents: components["schemas"]["GapResponse"][];
+            neutrals: components["schemas"]["GapResponse"][];
+        };
         GroundResponse: {
             graphics: boolean;
             ground: string;
@@ -988,6 +1262,19 @@ export interface components {
             /** Format: double */
             ratio: number;
             text: boolean;
+        };
+        GroupNameRequest: {
+            group: string;
+            to: string;
+        };
+        GroupPositionRequest: {
+            group: string;
+            /** Format: int32 */
+            position: number;
+        };
+        GroupResponse: {
+            name: string;
+            own: boolean;
         };
         HarmoniesResponse: {
             band: string[];
@@ -1035,12 +1322,20 @@ export interface components {
             /** Format: double */
             l: number;
         };
+        LadderPlaceResponse: {
+            /** Format: double */
+            away: number;
+            /** Format: uuid */
+            base: string;
+        };
         LadderResponse: {
             /** Format: int32 */
             base: number;
             steps: components["schemas"]["LadderStepResponse"][];
         };
         LadderStepResponse: {
+            /** Format: double */
+            away: number;
             hex: string;
             ink: string;
         };
@@ -1052,6 +1347,10 @@ export interface components {
             /** Format: double */
             l: number;
         };
+        MergeRequest: {
+            /** Format: uuid */
+            into: string;
+        };
         MixRequest: {
             /** Format: double */
             chroma?: number;
@@ -1060,8 +1359,17 @@ export interface components {
             /** Format: double */
             lightness?: number;
         };
+        MoodRequest: {
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            word: "WARMER" | "COOLER" | "QUIETER" | "LIVELIER" | "DARKER" | "PALER" | "EARTHIER" | "FRESHER" | "DEEPER" | "SOFTER";
+        };
         NameRequest: {
             name: string;
+        };
+        NamesResponse: {
+            names: string[];
         };
         NewBrand: {
             name: string;
@@ -1076,12 +1384,20 @@ export interface components {
             /** Format: int32 */
             y?: number;
         };
+        NewStep: {
+            /** Format: double */
+            away: number;
+            /** Format: uuid */
+            base: string;
+        };
         NewSwatch: {
+            group?: string;
             hex: string;
             name?: string;
             origin?: components["schemas"]["NewOrigin"];
             /** Format: uuid */
             sameAs?: string;
+            step?: components["schemas"]["NewStep"];
         };
         NewSwatches: {
             swatches: components["schemas"]["NewSwatch"][];
@@ -1092,10 +1408,14 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
+            kind: "BEGUN" | "COPIED" | "TAKEN_IN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
             to?: string;
+        };
+        NotesRequest: {
+            note: string;
+            spotInk: string;
         };
         OffLimitsRequest: {
             offLimits: boolean;
@@ -1127,6 +1447,17 @@ export interface components {
             ratio: number;
             text: boolean;
         };
+        PairTurnsResponse: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            foreground: string;
+            ground: string;
+            /** @enum {string} */
+            kind: "TEXT" | "LINK" | "GRAPHICS";
+            passes: boolean;
+        };
         PatchResponse: {
             pixels: string[];
         };
@@ -1135,10 +1466,12 @@ export interface components {
             position: number;
         };
         PressResponse: {
+            blackAlone: boolean;
             /** Format: double */
             difference: number;
             hex: string;
             ink: string;
+            paper: boolean;
             /** @enum {string} */
             reach: "REACHED" | "OUT_OF_REACH" | "LOSES_ITS_GLOW";
             tooMuchInk: boolean;
@@ -1176,6 +1509,18 @@ export interface components {
             mood: string;
             name: string;
         };
+        RemarkResponse: {
+            aside: boolean;
+            /** Format: int32 */
+            count?: number;
+            /** Format: double */
+            difference?: number;
+            hex?: string;
+            key: string;
+            /** @enum {string} */
+            kind: "NEARLY_THE_SAME" | "TOO_MANY" | "TOO_FEW" | "NO_NEUTRAL" | "NEEDS_OUTLINE" | "BEYOND_PRESS";
+            swatches: string[];
+        };
         SampleResponse: {
             hex: string;
             ink: string;
@@ -1196,6 +1541,11 @@ export interface components {
         ShortCodeRequest: {
             shortCode?: string;
         };
+        SlotFollowsResponse: {
+            from?: string;
+            slot: string;
+            to?: string;
+        };
         SlotRequest: {
             hex?: string;
             /** Format: uuid */
@@ -1215,6 +1565,10 @@ export interface components {
             /** Format: uuid */
             swatchId?: string;
             tints: components["schemas"]["TintResponse"][];
+        };
+        SortRequest: {
+            group: string;
+            swatches: string[];
         };
         SourceResponse: {
             /** Format: date-time */
@@ -1264,16 +1618,28 @@ export interface components {
         SuggestionResponse: {
             slots: components["schemas"]["SuggestedSlot"][];
         };
+        SwatchFollowsResponse: {
+            derived: boolean;
+            from: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            to?: string;
+        };
         SwatchResponse: {
             codes: components["schemas"]["CodesResponse"];
+            group: string;
             hex: string;
             /** Format: uuid */
             id: string;
             ink: string;
             name: string;
+            note: string;
             offLimits: boolean;
             origins: components["schemas"]["OriginResponse"][];
             press: components["schemas"]["PressResponse"];
+            spotInk: string;
+            step?: components["schemas"]["LadderPlaceResponse"];
             towards: components["schemas"]["HueResponse"];
         };
         ThemeName: {
@@ -1311,6 +1677,9 @@ export interface components {
             ink: string;
             name?: string;
             uses: components["schemas"]["UseResponse"][];
+        };
+        VisionResponse: {
+            values: number[];
         };
     };
     responses: never;
@@ -1556,6 +1925,116 @@ export interface operations {
             };
         };
     };
+    remove_2: {
+        parameters: {
+            query: {
+                group: string;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    rename_3: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroupNameRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    move_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroupPositionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    sort: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SortRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
     rename_2: {
         parameters: {
             query?: never;
@@ -1604,6 +2083,110 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PairResponse"][];
+                };
+            };
+        };
+    };
+    gaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GapsResponse"];
+                };
+            };
+        };
+    };
+    applyMood: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoodRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    previewMood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoodRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    putAside: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AsideRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
                 };
             };
         };
@@ -2170,6 +2753,114 @@ export interface operations {
             };
         };
     };
+    previewColor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColorRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    free: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    merge: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MergeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    previewMerge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MergeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
     mix: {
         parameters: {
             query?: never;
@@ -2241,6 +2932,58 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NameRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    names: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NamesResponse"];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotesRequest"];
             };
         };
         responses: {
@@ -2725,6 +3468,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SpecimenResponse"];
+                };
+            };
+        };
+    };
+    vision: {
+        parameters: {
+            query?: {
+                strength?: number;
+            };
+            header?: never;
+            path: {
+                eyes: "NORMAL" | "PROTAN" | "DEUTAN" | "TRITAN" | "GREY";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisionResponse"];
                 };
             };
         };

@@ -22,6 +22,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -82,15 +83,22 @@ class ColorController {
         static LadderResponse of(Ladder ladder) {
             return new LadderResponse(
                     ladder.base(),
-                    ladder.steps().stream()
-                            .map(step -> new LadderStepResponse(
-                                    step.hex(), step.ink().hex()))
+                    IntStream.range(0, ladder.steps().size())
+                            .mapToObj(step -> LadderStepResponse.of(ladder, step))
                             .toList());
         }
     }
 
-    /** @param ink hex of what is written on it */
-    record LadderStepResponse(String hex, String ink) {}
+    /**
+     * @param ink hex of what is written on it
+     * @param away how far from the base: to the light end 1, to the dark one -1; 0 for the base
+     */
+    record LadderStepResponse(String hex, String ink, double away) {
+        static LadderStepResponse of(Ladder ladder, int step) {
+            Rgb color = ladder.steps().get(step);
+            return new LadderStepResponse(color.hex(), color.ink().hex(), ladder.away(step));
+        }
+    }
 
     /** @param text at most 200,000 characters */
     record CodesRequest(@NotNull @Size(max = 200_000) String text) {}
@@ -103,6 +111,7 @@ class ColorController {
      * @param offset of its first character, 0 first; UTF-16 units
      * @param name what stands beside it
      * @param ambiguous whether it may be no colour at all
+     * @param inside whether a screen can show it; if not, hex is the nearest that it can
      */
     record FoundCodeResponse(
             String hex,
@@ -111,7 +120,8 @@ class ColorController {
             String text,
             int offset,
             @Nullable String name,
-            boolean ambiguous) {
+            boolean ambiguous,
+            boolean inside) {
         static FoundCodeResponse of(FoundCode code) {
             return new FoundCodeResponse(
                     code.color().hex(),
@@ -120,7 +130,8 @@ class ColorController {
                     code.text(),
                     code.offset(),
                     code.name().orElse(null),
-                    code.ambiguous());
+                    code.ambiguous(),
+                    code.shown().inside());
         }
     }
 

@@ -96,7 +96,7 @@ class ReadyPaletteController {
 
     private Change draft(ReadyPalette ready, Brand brand) {
         List<Swatch> swatches = swatches(ready, brand);
-        return new BrandChange.DraftBrand(ready.name(), swatches, Suggestion.from(new Palette(swatches)));
+        return new BrandChange.DraftBrand(ready.name(), swatches, Suggestion.from(Palette.of(swatches)));
     }
 
     /**

@@ -3,12 +3,12 @@ package app.zumbido.server.palette;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
-import app.zumbido.core.color.Mix;
-import app.zumbido.core.palette.PaletteOrder;
+import app.zumbido.core.palette.Notes;
+import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
-import app.zumbido.server.problem.Given;
+import app.zumbido.core.palette.WorkingName;
 import app.zumbido.server.problem.PlainName;
 import app.zumbido.server.shelf.BrandResponse;
 import app.zumbido.server.storage.Ids;
@@ -17,8 +17,6 @@ import app.zumbido.server.trail.ETags;
 import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -26,12 +24,11 @@ import jakarta.validation.constraints.Size;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -43,6 +40,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/brands/{id}/swatches")
 class SwatchController {
+    private static final String TEXT_RULE = "may have {max} characters that can be printed, in one line";
+
     private final BrandKeeper keeper;
     private final Ids ids;
 
@@ -54,9 +53,13 @@ class SwatchController {
     @PostMapping
     ResponseEntity<SwatchResponse> add(
             @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody NewSwatch request) {
-        KeptBrand kept = keeper.change(id, ifMatch, brand -> add(brand, List.of(request)));
-        List<Swatch> swatches = kept.brand().palette().swatches();
-        Swatch added = swatches.get(swatches.size() - 1);
+        UUID swatch = ids.next();
+        KeptBrand kept = keeper.change(
+                id,
+                ifMatch,
+                brand -> PaletteChange.AddSwatches.of(
+                        List.of(request.swatch(brand.palette(), NewSwatch.namesOf(brand.palette()), swatch))));
+        Swatch added = kept.brand().palette().get(new SwatchId(swatch));
         return ResponseEntity.created(URI.create("/api/brands/" + id + "/swatches/" + added.id()))
                 .eTag(ETags.of(kept.brand().revision()))
                 .body(SwatchResponse.of(added, kept.brand().roles()));
@@ -72,7 +75,7 @@ class SwatchController {
     }
 
     private Change add(Brand brand, List<NewSwatch> requests) {
-        Set<String> names = NewSwatch.namesOf(brand);
+        Set<String> names = NewSwatch.namesOf(brand.palette());
         List<Swatch> added = new ArrayList<>();
         List<Sighting> sightings = new ArrayList<>();
         for (NewSwatch request : requests) {
@@ -81,7 +84,7 @@ class SwatchController {
                         new SwatchId(request.sameAs()), request.origin().toOrigin()));
                 continue;
             }
-            added.add(request.swatch(names, ids.next()));
+            added.add(request.swatch(brand.palette(), names, ids.next()));
         }
         return new PaletteChange.AddSwatches(added, sightings);
     }
@@ -97,35 +100,24 @@ class SwatchController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
-    @PutMapping("/{swatch}/color")
-    ResponseEntity<BrandResponse> recolor(
+    /** Names in plain words that it could have, the plainest first. */
+    @GetMapping("/{swatch}/names")
+    NamesResponse names(@PathVariable UUID id, @PathVariable UUID swatch) {
+        Palette palette = keeper.load(id).brand().palette();
+        return new NamesResponse(
+                WorkingName.proposals(palette.get(new SwatchId(swatch)).color(), NewSwatch.namesOf(palette)));
+    }
+
+    @PutMapping("/{swatch}/notes")
+    ResponseEntity<BrandResponse> note(
             @PathVariable UUID id,
             @PathVariable UUID swatch,
             @RequestHeader("If-Match") IfMatch ifMatch,
-            @Valid @RequestBody ColorRequest request) {
-        Change change = new PaletteChange.RecolorSwatch(
+            @Valid @RequestBody NotesRequest request) {
+        Change change = new PaletteChange.NoteSwatch(
                 new SwatchId(swatch),
-                Given.color(request.code()),
-                Optional.ofNullable(request.origin()).map(NewOrigin::toOrigin));
+                new Notes(request.spotInk().strip(), request.note().strip()));
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
-    }
-
-    /** Lighter or darker, stronger or quieter, or towards the neighbour hue. */
-    @PutMapping("/{swatch}/mix")
-    ResponseEntity<BrandResponse> mix(
-            @PathVariable UUID id,
-            @PathVariable UUID swatch,
-            @RequestHeader("If-Match") IfMatch ifMatch,
-            @Valid @RequestBody MixRequest request) {
-        Change change = request.change(swatch);
-        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
-    }
-
-    /** The same, only looked at: nothing is kept. */
-    @PostMapping("/{swatch}/mix/preview")
-    ResponseEntity<BrandResponse> previewMix(
-            @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody MixRequest request) {
-        return BrandResponse.answer(keeper.preview(id, request.change(swatch)));
     }
 
     @PutMapping("/{swatch}/position")
@@ -145,20 +137,6 @@ class SwatchController {
         return BrandResponse.answer(keeper.preview(id, request.change(swatch)));
     }
 
-    /** All of them by one rule, as one step. */
-    @PutMapping("/order")
-    ResponseEntity<BrandResponse> order(
-            @PathVariable UUID id,
-            @RequestHeader("If-Match") IfMatch ifMatch,
-            @Valid @RequestBody OrderRequest request) {
-        return BrandResponse.answer(keeper.change(
-                id,
-                ifMatch,
-                brand -> new PaletteChange.OrderSwatches(
-                        request.by(),
-                        request.by().of(brand.palette(), brand.theme().uses()))));
-    }
-
     @DeleteMapping("/{swatch}")
     ResponseEntity<BrandResponse> remove(
             @PathVariable UUID id, @PathVariable UUID swatch, @RequestHeader("If-Match") IfMatch ifMatch) {
@@ -171,32 +149,19 @@ class SwatchController {
     record NameRequest(
             @NotNull @PlainName(max = Swatch.LONGEST_NAME) String name) {}
 
-    /**
-     * @param code six or three digits with or without {@code #}, or {@code rgb()}
-     * @param origin where it was taken from; absent if it was typed
-     */
-    record ColorRequest(
-            @NotNull @Size(max = 60) String code,
-            @Nullable @Valid NewOrigin origin) {}
+    record NamesResponse(List<String> names) {}
 
     /**
-     * Each is nothing where absent.
+     * Both are empty where there is nothing to say.
      *
-     * @param lightness what is added to the OKLCH lightness, -1 to 1
-     * @param chroma what is added to the OKLCH chroma, -0.5 to 0.5
-     * @param hue degrees that it is turned by, -360 to 360
+     * @param spotInk reference of a ready-mixed ink, as the printing house knows it
      */
-    record MixRequest(
-            @Nullable @DecimalMin("-1") @DecimalMax("1") Double lightness,
-            @Nullable @DecimalMin("-0.5") @DecimalMax("0.5") Double chroma,
-            @Nullable @DecimalMin("-360") @DecimalMax("360") Double hue) {
-        Change change(UUID swatch) {
-            Mix mix = new Mix(lightness == null ? 0 : lightness, chroma == null ? 0 : chroma, hue == null ? 0 : hue);
-            return PaletteChange.MixSwatch.by(new SwatchId(swatch), mix);
-        }
-    }
+    record NotesRequest(
+            @NotNull @PlainName(max = Notes.LONGEST_SPOT_INK, blank = true, message = TEXT_RULE)
+            String spotInk,
 
-    record OrderRequest(@NotNull PaletteOrder by) {}
+            @NotNull @PlainName(max = Notes.LONGEST_NOTE, blank = true, message = TEXT_RULE)
+            String note) {}
 
     /** @param position where it stands afterwards, 0 first; beyond the end means last */
     record PositionRequest(@Min(0) int position) {

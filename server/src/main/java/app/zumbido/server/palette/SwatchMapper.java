@@ -20,4 +20,18 @@ public interface SwatchMapper {
     void deleteOrigins(@Param("brandId") UUID brandId);
 
     void deleteOfBrand(@Param("brandId") UUID brandId);
+
+    /** @return names of all groups in their order */
+    List<String> groups(@Param("brandId") UUID brandId);
+
+    void insertGroup(@Param("brandId") UUID brandId, @Param("position") int position, @Param("name") String name);
+
+    void deleteGroups(@Param("brandId") UUID brandId);
+
+    /** @return keys of the remarks that were put aside, in that order */
+    List<String> asides(@Param("brandId") UUID brandId);
+
+    void insertAside(@Param("brandId") UUID brandId, @Param("position") int position, @Param("remark") String remark);
+
+    void deleteAsides(@Param("brandId") UUID brandId);
 }

@@ -3,6 +3,7 @@ package app.zumbido.server.palette;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Print;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.WorkingName;
@@ -18,6 +19,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param ink hex of what is written on it
  * @param origins every place where it was found
+ * @param spotInk reference of a ready-mixed ink; empty if there is none
+ * @param step the place on the ladder of another that it follows; absent if it stands on its own
  * @param offLimits whether it must not be used
  */
 public record SwatchResponse(
@@ -29,6 +32,10 @@ public record SwatchResponse(
         PressResponse press,
         HueResponse towards,
         List<OriginResponse> origins,
+        String group,
+        String spotInk,
+        String note,
+        @Nullable LadderPlaceResponse step,
         boolean offLimits) {
     public static SwatchResponse of(Swatch swatch, Roles roles) {
         Rgb color = swatch.color();
@@ -41,7 +48,18 @@ public record SwatchResponse(
                 PressResponse.of(Print.of(color, CoatedPress.instance())),
                 new HueResponse(WorkingName.towards(color, -1), WorkingName.towards(color, 1)),
                 swatch.origins().stream().map(OriginResponse::of).toList(),
+                swatch.group().name(),
+                swatch.notes().spotInk(),
+                swatch.notes().note(),
+                swatch.step().map(LadderPlaceResponse::of).orElse(null),
                 roles.isOffLimits(swatch.id()));
+    }
+
+    /** @param away how far from the base: to the light end 1, to the dark one -1 */
+    public record LadderPlaceResponse(UUID base, double away) {
+        static LadderPlaceResponse of(LadderStep step) {
+            return new LadderPlaceResponse(step.base().value(), step.away());
+        }
     }
 
     /** The codes that are copied, exactly as shown. */
@@ -64,15 +82,26 @@ public record SwatchResponse(
      * @param hex what the inks look like
      * @param difference from the swatch; ΔE00
      * @param tooMuchInk whether it is more than dries
+     * @param paper whether no ink is printed at all, so that the paper shows
+     * @param blackAlone whether as text it should be black ink alone, since it is nearly black
      */
-    public record PressResponse(String hex, String ink, double difference, Print.Reach reach, boolean tooMuchInk) {
+    public record PressResponse(
+            String hex,
+            String ink,
+            double difference,
+            Print.Reach reach,
+            boolean tooMuchInk,
+            boolean paper,
+            boolean blackAlone) {
         static PressResponse of(Print print) {
             return new PressResponse(
                     print.printed().hex(),
                     print.printed().ink().hex(),
                     print.difference(),
                     print.reach(),
-                    print.tooMuchInk());
+                    print.tooMuchInk(),
+                    print.isPaper(),
+                    print.blackText());
         }
     }
 

@@ -4,6 +4,7 @@ import app.zumbido.core.color.CodeScanner;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.FoundCode;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.Shown;
 import app.zumbido.formats.press.CoatedPress;
 import java.util.Optional;
 
@@ -16,15 +17,25 @@ public final class Given {
      * @throws NotAColorException if it is none
      */
     public static Rgb color(String code) {
+        return shown(code).color();
+    }
+
+    /**
+     * The same, and whether a screen can show it at all.
+     *
+     * @throws NotAColorException if it is none
+     */
+    public static Shown shown(String code) {
         return ColorCode.parse(code)
+                .map(Shown::exactly)
                 .or(() -> otherNotation(code.strip()))
                 .orElseThrow(() -> new NotAColorException(code));
     }
 
-    private static Optional<Rgb> otherNotation(String code) {
+    private static Optional<Shown> otherNotation(String code) {
         return CodeScanner.scan(code, CoatedPress.instance()).stream()
                 .filter(found -> found.text().equals(code))
-                .map(FoundCode::color)
+                .map(FoundCode::shown)
                 .findFirst();
     }
 }

@@ -11,7 +11,7 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import org.jspecify.annotations.Nullable;
 
-/** A name that can stand in every file we write: not blank, not too long, and nothing that XML cannot carry. */
+/** A text that can stand in every file we write: not too long, nothing that XML cannot carry, and as a name not blank. */
 @Documented
 @Constraint(validatedBy = PlainName.Validator.class)
 @Target({ElementType.FIELD, ElementType.PARAMETER, ElementType.RECORD_COMPONENT})
@@ -23,23 +23,28 @@ public @interface PlainName {
 
     Class<? extends Payload>[] payload() default {};
 
+    /** @return whether it may be empty */
+    boolean blank() default false;
+
     /** @return most UTF-16 units */
     int max();
 
     /** Source of the characters: XML 1.0, Fifth Edition, 2.2; line breaks and tabs are no part of a name. */
     class Validator implements ConstraintValidator<PlainName, String> {
         private int max;
+        private boolean blank;
 
         @Override
         public void initialize(PlainName annotation) {
             max = annotation.max();
+            blank = annotation.blank();
         }
 
         @Override
         public boolean isValid(@Nullable String value, ConstraintValidatorContext context) {
             // Whether a name must be there at all is said by @NotNull beside it.
             return value == null
-                    || !value.isBlank()
+                    || (blank || !value.isBlank())
                             && value.length() <= max
                             && value.codePoints().allMatch(Validator::printable);
         }

@@ -5,6 +5,8 @@ import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.UnfilledSlotsException;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.server.delivery.UnknownDeliveryException;
+import app.zumbido.server.palette.GroupException;
+import app.zumbido.server.palette.SameSwatchException;
 import app.zumbido.server.palette.UnknownPaletteException;
 import app.zumbido.server.shelf.UnknownBrandException;
 import app.zumbido.server.source.DraftException;
@@ -116,6 +118,8 @@ class ProblemTable {
             new Row(UnknownSourceException.class, ProblemType.UNKNOWN_SOURCE),
             new Row(UnknownSwatchException.class, ProblemType.UNKNOWN_SWATCH),
             new Row(UnknownPaletteException.class, ProblemType.UNKNOWN_PALETTE),
+            new Row(GroupException.class, ProblemType.GROUP_REFUSED),
+            new Row(SameSwatchException.class, ProblemType.SAME_SWATCH),
             new Row(UnknownSlotException.class, ProblemType.UNKNOWN_SLOT),
             new Row(UnknownDeliveryException.class, ProblemType.UNKNOWN_DELIVERY),
             new Row(RevisionMissingException.class, ProblemType.REVISION_MISSING),

@@ -3,6 +3,7 @@ package app.zumbido.server.roles;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.RoleChange;
+import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.server.palette.NewSwatch;
@@ -48,19 +49,19 @@ class RoleController {
     }
 
     private Change mark(Brand brand, HierarchyRequest request) {
-        Set<String> names = NewSwatch.namesOf(brand);
+        Set<String> names = NewSwatch.namesOf(brand.palette());
         List<Swatch> added = new ArrayList<>();
-        List<SwatchId> order = ids(request.order(), names, added);
-        List<SwatchId> crossedOut = ids(request.crossedOut(), names, added);
+        List<SwatchId> order = ids(brand.palette(), request.order(), names, added);
+        List<SwatchId> crossedOut = ids(brand.palette(), request.crossedOut(), names, added);
         return new RoleChange.MarkHierarchy(request.source(), added, order, crossedOut);
     }
 
     /** @return the swatches that are meant; those that the palette lacks are made */
-    private List<SwatchId> ids(List<NewSwatch> requests, Set<String> names, List<Swatch> added) {
+    private List<SwatchId> ids(Palette palette, List<NewSwatch> requests, Set<String> names, List<Swatch> added) {
         List<SwatchId> meant = new ArrayList<>();
         for (NewSwatch request : requests) {
             if (request.sameAs() == null) {
-                Swatch swatch = request.swatch(names, ids.next());
+                Swatch swatch = request.swatch(palette, names, ids.next());
                 added.add(swatch);
                 meant.add(swatch.id());
             } else {

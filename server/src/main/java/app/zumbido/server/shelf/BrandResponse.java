@@ -2,11 +2,14 @@ package app.zumbido.server.shelf;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ShortCode;
+import app.zumbido.core.palette.Group;
+import app.zumbido.server.palette.RemarkResponse;
 import app.zumbido.server.palette.SwatchResponse;
 import app.zumbido.server.theme.SpecimenResponse;
 import app.zumbido.server.theme.ThemeResponse;
 import app.zumbido.server.trail.ETags;
 import app.zumbido.server.trail.KeptBrand;
+import app.zumbido.server.trail.Preview;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +18,8 @@ import org.springframework.http.ResponseEntity;
 /**
  * The whole brand as the page shows it.
  *
+ * @param groups every part of the palette in its order, the empty ones too
+ * @param consequences what would follow; only where a change is looked at before it is made
  * @param proposedShortCode what the name suggests; empty if nothing
  */
 public record BrandResponse(
@@ -26,9 +31,16 @@ public record BrandResponse(
         boolean canUndo,
         boolean canRedo,
         List<SwatchResponse> swatches,
+        List<GroupResponse> groups,
+        List<RemarkResponse> remarks,
         ThemeResponse theme,
-        SpecimenResponse specimen) {
+        SpecimenResponse specimen,
+        @Nullable ConsequencesResponse consequences) {
     public static BrandResponse of(KeptBrand kept) {
+        return of(kept, null);
+    }
+
+    private static BrandResponse of(KeptBrand kept, @Nullable ConsequencesResponse consequences) {
         Brand brand = kept.brand();
         return new BrandResponse(
                 brand.id(),
@@ -41,12 +53,35 @@ public record BrandResponse(
                 brand.palette().swatches().stream()
                         .map(swatch -> SwatchResponse.of(swatch, brand.roles()))
                         .toList(),
+                brand.palette().groups().stream().map(GroupResponse::of).toList(),
+                RemarkResponse.of(brand.palette()),
                 ThemeResponse.of(brand),
-                SpecimenResponse.of(brand));
+                SpecimenResponse.of(brand),
+                consequences);
     }
 
     /** @return 200 with the brand and its revision as ETag */
     public static ResponseEntity<BrandResponse> answer(KeptBrand kept) {
         return ResponseEntity.ok().eTag(ETags.of(kept.brand().revision())).body(of(kept));
+    }
+
+    /** @return 200 with what a change would make of the brand and everything that would follow */
+    public static ResponseEntity<BrandResponse> answer(Preview preview) {
+        return answer(preview, true);
+    }
+
+    /** @param inside whether the colour is what was asked for */
+    public static ResponseEntity<BrandResponse> answer(Preview preview, boolean inside) {
+        KeptBrand after = preview.after();
+        return ResponseEntity.ok()
+                .eTag(ETags.of(after.brand().revision()))
+                .body(of(after, ConsequencesResponse.of(preview.consequences(), inside)));
+    }
+
+    /** @param own whether the brand made it itself, so that it can be renamed and taken away */
+    record GroupResponse(String name, boolean own) {
+        static GroupResponse of(Group group) {
+            return new GroupResponse(group.name(), group.isOwn());
+        }
     }
 }

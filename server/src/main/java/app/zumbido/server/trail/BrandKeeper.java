@@ -141,9 +141,10 @@ public class BrandKeeper {
 
     /** @return what a change would make of the brand; nothing is kept */
     @Transactional(readOnly = true)
-    public KeptBrand preview(UUID id, Change change) {
+    public Preview preview(UUID id, Change change) {
         BrandRow row = standing(id);
-        return KeptBrand.of(change.applyTo(tables.read(row)), row.cursor(), row.tip());
+        Brand before = tables.read(row);
+        return new Preview(before, KeptBrand.of(change.applyTo(before), row.cursor(), row.tip()));
     }
 
     private StepRow onTheWay(BrandRow row, long revision) {

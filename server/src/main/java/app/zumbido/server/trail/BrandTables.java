@@ -2,9 +2,6 @@ package app.zumbido.server.trail;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.Origin;
-import app.zumbido.core.palette.Palette;
-import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.SlotFill;
@@ -13,9 +10,6 @@ import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.FontPair;
-import app.zumbido.server.palette.OriginRow;
-import app.zumbido.server.palette.SwatchMapper;
-import app.zumbido.server.palette.SwatchRow;
 import app.zumbido.server.roles.RoleMapper;
 import app.zumbido.server.roles.RoleRow;
 import app.zumbido.server.shelf.BrandRow;
@@ -25,14 +19,10 @@ import app.zumbido.server.theme.ThemeRow;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The present of a brand in rows, and back. Brands read lately are remembered under their revision. */
@@ -41,7 +31,7 @@ class BrandTables {
     private static final int REMEMBERED = 64;
     private static final String OFF_LIMITS = "off-limits";
 
-    private final SwatchMapper swatches;
+    private final PaletteTables palettes;
     private final ThemeMapper themes;
     private final RoleMapper roles;
     private final Map<UUID, Brand> recent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
@@ -51,8 +41,8 @@ class BrandTables {
         }
     });
 
-    BrandTables(SwatchMapper swatches, ThemeMapper themes, RoleMapper roles) {
-        this.swatches = swatches;
+    BrandTables(PaletteTables palettes, ThemeMapper themes, RoleMapper roles) {
+        this.palettes = palettes;
         this.themes = themes;
         this.roles = roles;
     }
@@ -69,12 +59,6 @@ class BrandTables {
     }
 
     private Brand readParts(BrandRow row) {
-        Map<UUID, List<Origin>> origins = swatches.origins(row.id()).stream()
-                .collect(Collectors.groupingBy(
-                        OriginRow::swatchId, Collectors.mapping(BrandTables::origin, Collectors.toList())));
-        List<Swatch> palette = swatches.ofBrand(row.id()).stream()
-                .map(swatch -> swatch(swatch, origins.getOrDefault(swatch.id(), List.of())))
-                .toList();
         ThemeRow theme = Objects.requireNonNull(themes.ofBrand(row.id()), "every brand has a theme");
         Map<ThemeSlot, SlotSetting> slots = new EnumMap<>(ThemeSlot.class);
         for (SlotRow slot : themes.slots(theme.id())) {
@@ -85,7 +69,7 @@ class BrandTables {
                 row.revision(),
                 row.name(),
                 Optional.ofNullable(row.shortCode()),
-                new Palette(palette),
+                palettes.read(row.id()),
                 new Roles(roles.ofBrand(row.id()).stream()
                         .map(role -> new SwatchId(role.swatchId()))
                         .toList()),
@@ -102,55 +86,18 @@ class BrandTables {
     void replace(Brand brand) {
         themes.deleteSlots(brand.theme().id());
         roles.deleteOfBrand(brand.id());
-        swatches.deleteOrigins(brand.id());
-        swatches.deleteOfBrand(brand.id());
+        palettes.clear(brand.id());
         themes.update(themeRow(brand));
         insertParts(brand);
     }
 
     private void insertParts(Brand brand) {
-        int position = 0;
-        for (Swatch swatch : brand.palette().swatches()) {
-            insert(brand.id(), position++, swatch);
-        }
+        palettes.write(brand.id(), brand.palette());
         int place = 0;
         for (SwatchId swatch : brand.roles().offLimits()) {
             roles.insert(new RoleRow(brand.id(), OFF_LIMITS, place++, swatch.value()));
         }
         brand.theme().slots().forEach((slot, setting) -> themes.insertSlot(row(brand, slot, setting)));
-    }
-
-    private static Swatch swatch(SwatchRow row, List<Origin> origins) {
-        return new Swatch(new SwatchId(row.id()), row.name(), Rgb.ofHex(row.hex()), origins);
-    }
-
-    private static Origin origin(OriginRow row) {
-        return new Origin(row.source(), optional(row.x()), optional(row.y()), optional(row.area()));
-    }
-
-    private void insert(UUID brandId, int position, Swatch swatch) {
-        UUID id = swatch.id().value();
-        swatches.insert(new SwatchRow(
-                brandId, id, position, swatch.name(), swatch.color().hex()));
-        int place = 0;
-        for (Origin origin : swatch.origins()) {
-            swatches.insertOrigin(new OriginRow(
-                    brandId,
-                    id,
-                    place++,
-                    origin.source(),
-                    nullable(origin.x()),
-                    nullable(origin.y()),
-                    nullable(origin.area())));
-        }
-    }
-
-    private static OptionalInt optional(@Nullable Integer value) {
-        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
-    }
-
-    private static @Nullable Integer nullable(OptionalInt value) {
-        return value.isPresent() ? value.getAsInt() : null;
     }
 
     private static ThemeRow themeRow(Brand brand) {

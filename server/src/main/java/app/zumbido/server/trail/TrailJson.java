@@ -3,20 +3,19 @@ package app.zumbido.server.trail;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.GroupChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.TrailNote;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.ThemeSlot;
-import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonCreator;
-import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -38,6 +37,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.KeyDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -47,19 +47,23 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class TrailJson {
     /** Grows when a snapshot changes its shape; older ones are then translated on reading. */
-    private static final int VERSION = 2;
+    private static final int VERSION = 3;
     /** In the first version nothing was said about roles. */
     private static final int WITHOUT_ROLES = 1;
+    /** In the second a palette had no groups. */
+    private static final int WITHOUT_GROUPS = 2;
 
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(Change.class, ChangeNames.class)
             .addMixIn(SlotFill.class, FillNames.class)
             .addMixIn(Rgb.class, RgbAsHex.class)
-            .addMixIn(Swatch.class, SwatchWithOrigins.class)
             .addMixIn(PaletteChange.AddSwatches.class, AddSwatchesOfOld.class)
             .addMixIn(SwatchId.class, SwatchIdAsText.class)
+            .addMixIn(Group.class, GroupAsName.class)
             .addMixIn(ThemeSlot.class, SlotAsCode.class)
-            .addModule(new SimpleModule().addKeyDeserializer(ThemeSlot.class, new SlotKeys()))
+            .addModule(new SimpleModule()
+                    .addKeyDeserializer(ThemeSlot.class, new SlotKeys())
+                    .addDeserializer(Swatch.class, new SwatchReader()))
             // A number that nobody spoke of yet is nothing.
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_ABSENT))
@@ -85,8 +89,13 @@ class TrailJson {
                 throw new IllegalStateException("A snapshot of version " + version + " is newer than this program");
             }
             JsonNode brand = read.path("brand");
-            if (version == WITHOUT_ROLES && brand instanceof ObjectNode older) {
+            if (version <= WITHOUT_ROLES && brand instanceof ObjectNode older) {
                 older.putObject("roles").putArray("offLimits");
+            }
+            if (version <= WITHOUT_GROUPS && brand.path("palette") instanceof ObjectNode older) {
+                ArrayNode groups = older.putArray("groups");
+                Group.USUAL.forEach(group -> groups.add(group.name()));
+                older.putArray("asides");
             }
             return mapper.treeToValue(brand, Brand.class);
         } catch (IOException e) {
@@ -123,6 +132,15 @@ class TrailJson {
         @Type(name = "remove-swatch", value = PaletteChange.RemoveSwatch.class),
         @Type(name = "move-swatch", value = PaletteChange.MoveSwatch.class),
         @Type(name = "order-swatches", value = PaletteChange.OrderSwatches.class),
+        @Type(name = "merge-swatches", value = PaletteChange.MergeSwatches.class),
+        @Type(name = "note-swatch", value = PaletteChange.NoteSwatch.class),
+        @Type(name = "free-swatch", value = PaletteChange.FreeSwatch.class),
+        @Type(name = "apply-mood", value = PaletteChange.ApplyMood.class),
+        @Type(name = "put-remark-aside", value = PaletteChange.PutRemarkAside.class),
+        @Type(name = "sort-swatches", value = GroupChange.SortSwatches.class),
+        @Type(name = "rename-group", value = GroupChange.RenameGroup.class),
+        @Type(name = "move-group", value = GroupChange.MoveGroup.class),
+        @Type(name = "remove-group", value = GroupChange.RemoveGroup.class),
         @Type(name = "mark-hierarchy", value = RoleChange.MarkHierarchy.class),
         @Type(name = "set-off-limits", value = RoleChange.SetOffLimits.class),
         @Type(name = "fill-slot", value = ThemeChange.FillSlot.class),
@@ -152,19 +170,6 @@ class TrailJson {
         }
     }
 
-    /** A swatch had one place at first, and often none; both are read still. */
-    private abstract static class SwatchWithOrigins {
-        @JsonCreator
-        SwatchWithOrigins(
-                SwatchId id,
-                String name,
-                Rgb color,
-                @JsonAlias("origin")
-                        @JsonFormat(with = JsonFormat.Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
-                        @JsonSetter(nulls = Nulls.AS_EMPTY)
-                        List<Origin> origins) {}
-    }
-
     /** Steps of a time when a swatch had one place speak of no other. */
     private abstract static class AddSwatchesOfOld {
         @JsonCreator
@@ -180,6 +185,14 @@ class TrailJson {
         static SwatchId parse(String text) {
             return SwatchId.parse(text);
         }
+    }
+
+    private abstract static class GroupAsName {
+        @JsonValue
+        abstract String name();
+
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        GroupAsName(String name) {}
     }
 
     private abstract static class SlotAsCode {

@@ -140,6 +140,7 @@ class BrandKeeperTest {
     void keepsNothingOfAPreview() {
         Brand before = change(brand -> PaletteChange.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
         Brand seen = keeper.preview(id, new PaletteChange.MixSwatch(id(before, 0), -0.2, 0, 0))
+                .after()
                 .brand();
         assertThat(seen.palette().swatches().get(0).color()).isNotEqualTo(Rgb.ofHex("EAF3F2"));
         assertThat(seen.revision()).isEqualTo(before.revision());

@@ -3,12 +3,17 @@ package app.zumbido.server.trail;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.GroupChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.core.palette.Group;
+import app.zumbido.core.palette.LadderStep;
+import app.zumbido.core.palette.MoodWord;
+import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.PaletteOrder;
@@ -31,17 +36,18 @@ final class EveryChange {
     private EveryChange() {}
 
     static Swatch swatch(Ids ids, String name, String hex) {
-        return new Swatch(new SwatchId(ids.next()), name, Rgb.ofHex(hex), List.of(Origin.at("logo.png", 3, 4)));
+        return Swatch.of(new SwatchId(ids.next()), name, Rgb.ofHex(hex), List.of(Origin.at("logo.png", 3, 4)));
     }
 
     /** Every kind of change once, each on what the one before left. */
     static List<Function<Brand, Change>> of(Ids ids) {
         Swatch navy = swatch(ids, "Night channel", "0B2A4A");
         Swatch teal = swatch(ids, "Harbour teal", "0F7C7A");
+        Swatch pale = swatch(ids, "Pale teal", "A7D8D6");
         Swatch violet = swatch(ids, "Violet", "7A5CD6");
         List<Swatch> drafted = List.of(swatch(ids, "Dark blue", "0B2A4A"), swatch(ids, "Orange", "F2682A"));
         return List.of(
-                brand -> new BrandChange.DraftBrand("logo.png", drafted, Suggestion.from(new Palette(drafted))),
+                brand -> new BrandChange.DraftBrand("logo.png", drafted, Suggestion.from(Palette.of(drafted))),
                 brand -> PaletteChange.AddSwatches.of(List.of(navy, teal)),
                 brand -> new PaletteChange.AddSwatches(
                         List.of(),
@@ -56,6 +62,20 @@ final class EveryChange {
                 brand -> new PaletteChange.MoveSwatch(teal.id(), 0),
                 brand -> new PaletteChange.OrderSwatches(
                         PaletteOrder.LIGHTNESS, PaletteOrder.LIGHTNESS.of(brand.palette(), Map.of())),
+                brand -> PaletteChange.AddSwatches.of(
+                        List.of(pale.following(new LadderStep(teal.id(), 0.75), teal.color())
+                                .in(Group.EXTENDED))),
+                brand -> new PaletteChange.MixSwatch(teal.id(), 0.04, 0, 0),
+                brand -> new PaletteChange.FreeSwatch(pale.id()),
+                brand -> new PaletteChange.NoteSwatch(navy.id(), new Notes("Blue 4 of the printing house", "for text")),
+                brand -> new GroupChange.SortSwatches(List.of(pale.id()), new Group("Video")),
+                brand -> new GroupChange.RenameGroup(new Group("Video"), new Group("Film")),
+                brand -> new GroupChange.MoveGroup(new Group("Film"), 0),
+                brand -> new GroupChange.RemoveGroup(new Group("Film")),
+                brand -> new PaletteChange.PutRemarkAside("too-many", true),
+                brand -> new PaletteChange.PutRemarkAside("too-many", false),
+                brand -> new PaletteChange.ApplyMood(MoodWord.QUIETER, 0.5),
+                brand -> new PaletteChange.MergeSwatches(teal.id(), pale.id()),
                 brand -> new RoleChange.MarkHierarchy(
                         "manual.pdf, page 2", List.of(violet), List.of(violet.id(), navy.id()), List.of(teal.id())),
                 brand -> new RoleChange.SetOffLimits(violet.id(), true),

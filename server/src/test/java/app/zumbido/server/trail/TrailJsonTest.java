@@ -67,7 +67,7 @@ class TrailJsonTest {
                 + "\",\"name\":\"Teal\",\"color\":\"#0F7C7A\"}]}");
         assertThat(added)
                 .isEqualTo(PaletteChange.AddSwatches.of(
-                        List.of(new Swatch(swatch, "Teal", Rgb.ofHex("0F7C7A"), List.of()))));
+                        List.of(Swatch.of(swatch, "Teal", Rgb.ofHex("0F7C7A"), List.of()))));
         Change lighter =
                 json.change("{\"type\":\"shift-swatch\",\"id\":\"" + swatch.value() + "\",\"lightness\":0.08}");
         assertThat(lighter).isEqualTo(new PaletteChange.MixSwatch(swatch, 0.08, 0, 0));

@@ -9,6 +9,7 @@
   import { carriesFiles } from '../ui/drag';
   import { messageOf } from '../api/problem';
   import { Bench, provideBench } from './bench.svelte';
+  import EyesFilter from './EyesFilter.svelte';
   import Head from './Head.svelte';
   import KeyHelp from './KeyHelp.svelte';
   import { keys } from './keys.svelte';
@@ -106,6 +107,7 @@
   <title>{bench.loaded ? `${bench.brand.name} - Zumbido` : 'Zumbido'}</title>
 </svelte:head>
 
+<EyesFilter />
 {#if bench.loaded}
   <div class="bench">
     <Head onstep={step} onhelp={() => (helping = true)} />

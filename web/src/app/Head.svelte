@@ -3,6 +3,7 @@
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import TrailDialog from '../features/trail/TrailDialog.svelte';
   import { useBench } from './bench.svelte';
+  import { eyes } from './eyes.svelte';
   import { SHELF_ADDRESS } from './route.svelte';
   import Wordmark from './Wordmark.svelte';
 
@@ -27,6 +28,9 @@
   {/if}
   <a class="shelf" href={SHELF_ADDRESS}>Shelf</a>
   <span class="gap"></span>
+  {#if eyes.matrix}
+    <span class="eyes">Strip and specimens as seen with {eyes.name}</span>
+  {/if}
   <button
     type="button"
     aria-label="Undo"
@@ -96,6 +100,12 @@
 
   .gap {
     flex: 1;
+  }
+
+  .eyes {
+    padding: 0 8px;
+    border: var(--rule);
+    font-size: var(--size-small);
   }
 
   button {

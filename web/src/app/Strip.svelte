@@ -4,6 +4,7 @@
   import Ticket from '../ui/Ticket.svelte';
   import AddSwatch from './AddSwatch.svelte';
   import { useBench } from './bench.svelte';
+  import { eyes } from './eyes.svelte';
   import PutOn from './PutOn.svelte';
 
   const bench = useBench();
@@ -64,7 +65,7 @@
 <section aria-label="Strip" data-strip>
   <!-- Arrow keys move between the buttons inside. -->
   <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-  <ul bind:this={list} {onkeydown} {ondragleave} {ondragend}>
+  <ul class:seen={eyes.matrix} bind:this={list} {onkeydown} {ondragleave} {ondragend}>
     {#each bench.brand.swatches as swatch, index (swatch.id)}
       <li
         ondragenter={(event) => hang(event, index)}
@@ -101,6 +102,10 @@
 {/if}
 
 <style>
+  .seen {
+    filter: url('#eyes');
+  }
+
   section {
     grid-area: strip;
     min-width: 0;

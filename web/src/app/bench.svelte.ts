@@ -1,16 +1,8 @@
 import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
-import type {
-  MixRequest,
-  NewSwatch,
-  PaletteOrder,
-  ReadyPalette,
-  SlotRequest,
-  Source,
-  Specimen,
-} from '../api/types';
+import type { ReadyPalette, SlotRequest, Source, Specimen } from '../api/types';
 import { Intake } from './intake.svelte';
-import { KeptBrand } from './kept.svelte';
+import { SwatchWork } from './swatches.svelte';
 import { Sheet } from './sheet.svelte';
 
 /** A text that colours are read from. */
@@ -28,7 +20,7 @@ export interface Trial {
 }
 
 /** The brand on the bench and everything that is done to it. */
-export class Bench extends KeptBrand {
+export class Bench extends SwatchWork {
   readonly sheet = new Sheet(this.id);
   readonly intake = new Intake(this);
   /** Text whose codes are looked at; nothing while nobody does. */
@@ -50,27 +42,6 @@ export class Bench extends KeptBrand {
     return this.look(() => api.POST('/api/brands/{id}/theme/slots/{slot}/preview', { params, body }));
   }
 
-  previewMix(swatch: string, mix: MixRequest): () => void {
-    const params = { path: { id: this.id, swatch } };
-    return this.look(() => api.POST('/api/brands/{id}/swatches/{swatch}/mix/preview', { params, body: mix }));
-  }
-
-  previewMove(swatch: string, position: number): () => void {
-    const params = { path: { id: this.id, swatch } };
-    return this.look(() =>
-      api.POST('/api/brands/{id}/swatches/{swatch}/position/preview', { params, body: { position } }),
-    );
-  }
-
-  mixSwatch(swatch: string, mix: MixRequest): Promise<void> {
-    return this.change((header) =>
-      api.PUT('/api/brands/{id}/swatches/{swatch}/mix', {
-        params: { path: { id: this.id, swatch }, header },
-        body: mix,
-      }),
-    );
-  }
-
   rename(name: string): Promise<void> {
     return this.change((header) =>
       api.PUT('/api/brands/{id}/name', { params: { path: { id: this.id }, header }, body: { name } }),
@@ -81,81 +52,6 @@ export class Bench extends KeptBrand {
     const body = shortCode ? { shortCode } : {};
     return this.change((header) =>
       api.PUT('/api/brands/{id}/short-code', { params: { path: { id: this.id }, header }, body }),
-    );
-  }
-
-  addSwatches(swatches: NewSwatch[]): Promise<void> {
-    return this.change((header) =>
-      api.POST('/api/brands/{id}/swatches/batch', {
-        params: { path: { id: this.id }, header },
-        body: { swatches },
-      }),
-    );
-  }
-
-  renameSwatch(swatch: string, name: string): Promise<void> {
-    return this.change((header) =>
-      api.PUT('/api/brands/{id}/swatches/{swatch}/name', {
-        params: { path: { id: this.id, swatch }, header },
-        body: { name },
-      }),
-    );
-  }
-
-  /** @param origin where the colour was taken from; nothing if it was typed */
-  recolorSwatch(swatch: string, code: string, origin?: NewSwatch['origin']): Promise<void> {
-    return this.change((header) =>
-      api.PUT('/api/brands/{id}/swatches/{swatch}/color', {
-        params: { path: { id: this.id, swatch }, header },
-        body: { code, ...(origin ? { origin } : {}) },
-      }),
-    );
-  }
-
-  async moveSwatch(swatch: string, position: number): Promise<void> {
-    if (this.kept?.swatches[position]?.id === swatch) {
-      this.endPreview();
-      return;
-    }
-    await this.change((header) =>
-      api.PUT('/api/brands/{id}/swatches/{swatch}/position', {
-        params: { path: { id: this.id, swatch }, header },
-        body: { position },
-      }),
-    );
-  }
-
-  /** @param source name of what shows the hierarchy */
-  markHierarchy(source: string, order: NewSwatch[], crossedOut: NewSwatch[]): Promise<void> {
-    return this.change((header) =>
-      api.PUT('/api/brands/{id}/swatches/hierarchy', {
-        params: { path: { id: this.id }, header },
-        body: { source, order, crossedOut },
-      }),
-    );
-  }
-
-  setOffLimits(swatch: string, offLimits: boolean): Promise<void> {
-    return this.change((header) =>
-      api.PUT('/api/brands/{id}/swatches/{swatch}/off-limits', {
-        params: { path: { id: this.id, swatch }, header },
-        body: { offLimits },
-      }),
-    );
-  }
-
-  orderSwatches(by: PaletteOrder): Promise<void> {
-    return this.change((header) =>
-      api.PUT('/api/brands/{id}/swatches/order', {
-        params: { path: { id: this.id }, header },
-        body: { by },
-      }),
-    );
-  }
-
-  removeSwatch(swatch: string): Promise<void> {
-    return this.change((header) =>
-      api.DELETE('/api/brands/{id}/swatches/{swatch}', { params: { path: { id: this.id, swatch }, header } }),
     );
   }
 

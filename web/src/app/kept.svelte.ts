@@ -54,7 +54,7 @@ export class KeptBrand {
   }
 
   /** The brand without what a gesture only shows. */
-  protected get kept(): Brand | undefined {
+  get kept(): Brand | undefined {
     return this.#brand;
   }
 
@@ -113,7 +113,18 @@ export class KeptBrand {
     };
   }
 
+  /** Shows what a change would make of the brand until the preview is ended, and tells it. @throws Problem */
+  protected async tryOut(send: () => Promise<Answer>): Promise<Brand> {
+    const mine = ++this.#looks;
+    const brand = await answered(send());
+    if (mine === this.#looks) {
+      this.#preview = brand;
+    }
+    return brand;
+  }
+
   endPreview(): void {
+    this.#looks++;
     this.#previews.end();
     this.#preview = undefined;
   }

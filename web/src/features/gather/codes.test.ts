@@ -3,7 +3,16 @@ import type { FoundCode } from '../../api/types';
 import { colorsOf } from './codes.svelte';
 
 function code(hex: string, notation: string, name?: string, ambiguous = false): FoundCode {
-  return { hex, ink: '#FFFFFF', notation, text: hex, offset: 0, ambiguous, ...(name ? { name } : {}) };
+  return {
+    hex,
+    ink: '#FFFFFF',
+    notation,
+    text: hex,
+    offset: 0,
+    ambiguous,
+    inside: true,
+    ...(name ? { name } : {}),
+  };
 }
 
 describe('colours of a text', () => {

@@ -5,6 +5,7 @@
   import { useBench } from '../../app/bench.svelte';
   import { LatestOnly } from '../../app/latest';
   import Complaint from '../../ui/Complaint.svelte';
+  import Segments from '../../ui/Segments.svelte';
 
   interface Props {
     swatch: Swatch;
@@ -29,11 +30,28 @@
     );
   });
 
-  async function take(hex: string) {
+  const TAKEN = [
+    { value: 'own', name: 'as a swatch of its own' },
+    { value: 'step', name: 'following its base' },
+  ] as const;
+
+  let taken = $state<'own' | 'step'>('own');
+
+  async function take(hex: string, away: number) {
     problem = undefined;
+    const origin = { source: `ladder of ${swatch.name}` };
     try {
-      await bench.addSwatches([{ hex, origin: { source: `ladder of ${swatch.name}` } }]);
-      bench.say(`${hex.slice(1)} of the ladder of ${swatch.name} is a swatch now.`, true);
+      await bench.addSwatches([
+        taken === 'own'
+          ? { hex, origin }
+          : { hex, origin, step: { base: swatch.id, away }, group: 'Extended' },
+      ]);
+      bench.say(
+        taken === 'own'
+          ? `${hex.slice(1)} of the ladder of ${swatch.name} is a swatch now.`
+          : `${hex.slice(1)} stands in Extended and follows ${swatch.name}.`,
+        true,
+      );
     } catch (error) {
       problem = messageOf(error);
     }
@@ -48,7 +66,13 @@
         {#each COUNTS as steps (steps)}<option value={steps}>{steps} steps</option>{/each}
       </select>
     </label>
-    <span>a click takes a step as a swatch</span>
+    <span>a click takes a step</span>
+    <Segments
+      label="How a step of {swatch.name} is taken"
+      options={TAKEN}
+      value={taken}
+      onchange={(how) => (taken = how)}
+    />
   </p>
   {#if ladder}
     <ul aria-label="Ladder of {swatch.name}">
@@ -62,7 +86,7 @@
               : `Take ${step.hex.slice(1)}`}
             style:--color={step.hex}
             style:--on={step.ink}
-            onclick={() => take(step.hex)}
+            onclick={() => take(step.hex, step.away)}
           >
             {step.hex.slice(1)}{#if index === ladder.base}<span aria-hidden="true">■</span>{/if}
           </button>

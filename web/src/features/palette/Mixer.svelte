@@ -4,23 +4,30 @@
   import { useBench } from '../../app/bench.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
   import Segments from '../../ui/Segments.svelte';
+  import { consequenceLines } from './consequences';
   import HarmonyBand from './HarmonyBand.svelte';
   import LadderRow from './LadderRow.svelte';
   import MixSlider from './MixSlider.svelte';
   import { printWords } from './print';
   import { judged, SURROUNDS } from './surround.svelte';
+  import SwatchDetails from './SwatchDetails.svelte';
 
   interface Props {
     swatch: Swatch;
+    /** Asks what would follow if it became one with another. */
+    onmerge: (into: string) => Promise<void>;
   }
 
-  const { swatch }: Props = $props();
+  const { swatch, onmerge }: Props = $props();
   const bench = useBench();
 
   /** The swatch as it was when the gesture began. */
   let before = $state.raw<Swatch>();
 
   const hueless = $derived(swatch.towards.before === '');
+  const follows = $derived(
+    bench.brand.consequences ? consequenceLines(bench.brand.consequences, swatch.id) : [],
+  );
   const codes = $derived([
     { name: 'hex', code: swatch.codes.hex },
     { name: 'RGB', code: swatch.codes.rgb },
@@ -111,8 +118,15 @@
       oncancel={cancel}
     />
     <p class="hint">
-      {hueless ? 'A grey has no hue and stays grey. ' : ''}What no screen can show is brought to the nearest
-      colour that it can, at the same hue.
+      {#if before && bench.brand.consequences}
+        {follows.length > 0 ? `Follows: ${follows.join('. ')}.` : 'Nothing else follows.'}
+        {#if !bench.brand.consequences.inside}
+          <b>No screen can show this; it is brought to the nearest colour that it can, at the same hue.</b>
+        {/if}
+      {:else}
+        {hueless ? 'A grey has no hue and stays grey. ' : ''}What no screen can show is brought to the nearest
+        colour that it can, at the same hue.
+      {/if}
     </p>
     <div class="print">
       <svg viewBox="0 0 72 28" aria-hidden="true">
@@ -137,6 +151,7 @@
     <dt></dt>
     <dd><button type="button" class="all" onclick={copyAll}>copy all seven</button></dd>
   </dl>
+  <SwatchDetails {swatch} {onmerge} />
   <LadderRow {swatch} />
   <HarmonyBand {swatch} />
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answered, api } from '../../api/client';
   import { messageOf } from '../../api/problem';
   import type { PaletteOrder } from '../../api/types';
   import AddSwatch from '../../app/AddSwatch.svelte';
@@ -7,6 +8,10 @@
   import Button from '../../ui/Button.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
   import Companions from './Companions.svelte';
+  import GroupTitle from './GroupTitle.svelte';
+  import MissingColors from './MissingColors.svelte';
+  import MoodPanel from './MoodPanel.svelte';
+  import PaletteRemarks from './PaletteRemarks.svelte';
   import SwatchRow from './SwatchRow.svelte';
 
   const bench = useBench();
@@ -18,59 +23,106 @@
     { value: 'HUE', name: 'hue' },
   ] as const satisfies readonly { value: PaletteOrder; name: string }[];
 
-  let adding = $state(false);
-  let companions = $state(false);
+  let open = $state<'adding' | 'companions' | 'missing'>();
+  let mood = $state(false);
+
+  const swatches = $derived(bench.brand.swatches);
+  /** Groups with something in them, and own ones; titles only where there is more than the core. */
+  const groups = $derived(
+    bench.brand.groups
+      .map((group) => ({ group, swatches: swatches.filter((swatch) => swatch.group === group.name) }))
+      .filter((part) => part.swatches.length > 0 || part.group.own),
+  );
+
+  async function attempt(action: () => Promise<void>) {
+    try {
+      await action();
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
 
   async function order(event: Event & { currentTarget: HTMLSelectElement }) {
     const chosen = ORDERS.find(({ value }) => value === event.currentTarget.value);
     event.currentTarget.value = '';
     if (chosen) {
-      try {
+      await attempt(async () => {
         await bench.orderSwatches(chosen.value);
         bench.say(`The palette stands by ${chosen.name}.`, true);
-      } catch (error) {
-        bench.say(messageOf(error));
-      }
+      });
     }
   }
+
+  const copyAll = () =>
+    attempt(async () => {
+      const params = { path: { id: bench.id, kind: 'text' as const } };
+      const text = await answered(api.GET('/api/brands/{id}/deliveries/{kind}', { params, parseAs: 'text' }));
+      await navigator.clipboard.writeText(text);
+      bench.say('All codes of the palette are copied as text.');
+    });
 </script>
 
 <StationTitle name="Palette" hint="A click on a code copies it.">
-  {#if bench.brand.swatches.length > 1}
+  {#if swatches.length > 1}
     <select aria-label="Order the palette" onchange={order}>
       <option value="">order by…</option>
       {#each ORDERS as { value, name } (value)}<option {value}>{name}</option>{/each}
     </select>
   {/if}
-  {#if bench.brand.swatches.filter((swatch) => !swatch.offLimits).length >= 3}
-    <Button onclick={() => (companions = true)}>Companions</Button>
-  {/if}
-  <Button onclick={() => (adding = true)}>Add a colour</Button>
+  <Button onclick={() => (open = 'adding')}>Add a colour</Button>
 </StationTitle>
 
-{#if bench.brand.swatches.length === 0}
+{#if swatches.length === 0}
   <p class="empty">
     No swatch yet. Take colours from a picture in <a href={addressOf(bench.id, 'gather')}>Gather</a>, or add
     one by its code.
   </p>
 {:else}
-  <ol aria-label="Swatches">
-    {#each bench.brand.swatches as swatch, index (swatch.id)}
-      <SwatchRow {swatch} {index} last={index === bench.brand.swatches.length - 1} />
-    {/each}
-  </ol>
+  <div class="tools">
+    {#if swatches.filter((swatch) => !swatch.offLimits).length >= 3}
+      <Button onclick={() => (open = 'companions')}>Companions</Button>
+    {/if}
+    <Button onclick={() => (open = 'missing')}>Missing colours</Button>
+    <Button aria-expanded={mood} onclick={() => (mood = !mood)}>Mood words</Button>
+    <span></span>
+    <Button look="quiet" onclick={copyAll}>Copy all codes as text</Button>
+  </div>
+  {#if mood}<MoodPanel onclose={() => (mood = false)} />{/if}
+  <PaletteRemarks onmissing={() => (open = 'missing')} />
+  {#each groups as part (part.group.name)}
+    {#if groups.length > 1}<GroupTitle group={part.group} count={part.swatches.length} />{/if}
+    <ol aria-label={part.group.name === 'Core' ? 'Swatches' : `Swatches of ${part.group.name}`}>
+      {#each part.swatches as swatch (swatch.id)}
+        {@const index = swatches.indexOf(swatch)}
+        <SwatchRow {swatch} {index} last={index === swatches.length - 1} />
+      {/each}
+    </ol>
+  {/each}
 {/if}
 
-{#if companions}
-  <Companions onclose={() => (companions = false)} />
-{/if}
-{#if adding}
-  <AddSwatch onclose={() => (adding = false)} />
+{#if open === 'companions'}
+  <Companions onclose={() => (open = undefined)} />
+{:else if open === 'missing'}
+  <MissingColors onclose={() => (open = undefined)} />
+{:else if open === 'adding'}
+  <AddSwatch onclose={() => (open = undefined)} />
 {/if}
 
 <style>
   ol {
     border-top: var(--rule);
+  }
+
+  .tools {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+    margin-bottom: 10px;
+  }
+
+  .tools span {
+    flex: 1;
   }
 
   .empty {

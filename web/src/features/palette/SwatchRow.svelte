@@ -1,16 +1,21 @@
 <script lang="ts">
+  import { onDestroy } from 'svelte';
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import { messageOf } from '../../api/problem';
-  import type { Swatch } from '../../api/types';
+  import type { Remark, Swatch } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import { originsWords } from './origins';
   import { slotName } from '../theme/slots';
   import Button from '../../ui/Button.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
+  import CarryThrough from './CarryThrough.svelte';
+  import { Carrying } from './carrying.svelte';
   import Mixer from './Mixer.svelte';
+  import RemarkLine from './RemarkLine.svelte';
   import { carriesSwatch, dragSwatch, droppedSwatch } from '../../ui/drag';
   import EditableText from '../../ui/EditableText.svelte';
+  import IconButton from '../../ui/IconButton.svelte';
   import Ticket from '../../ui/Ticket.svelte';
 
   interface Props {
@@ -22,12 +27,30 @@
   const { swatch, index, last }: Props = $props();
   const bench = useBench();
 
+  const carrying = new Carrying(bench);
+  const pending = $derived(carrying.pending);
+
   let over = $state(false);
   let mixing = $state(false);
 
   const uses = $derived(
     bench.brand.theme.slots.filter((slot) => slot.swatchId === swatch.id).map((slot) => slotName(slot.slot)),
   );
+
+  const remarks = $derived(
+    bench.brand.remarks.filter(
+      (remark) =>
+        !remark.aside &&
+        (remark.kind === 'NEEDS_OUTLINE' || remark.kind === 'BEYOND_PRESS') &&
+        remark.swatches[0] === swatch.id,
+    ),
+  );
+
+  onDestroy(() => {
+    if (carrying.pending) {
+      carrying.leave();
+    }
+  });
 
   const origin = $derived(originsWords(swatch.origins));
 
@@ -39,6 +62,12 @@
       }
     } catch (error) {
       bench.say(messageOf(error));
+    }
+  }
+
+  async function remedy(remark: Remark) {
+    if (remark.hex) {
+      await carrying.recolor(swatch, remark.hex);
     }
   }
 
@@ -85,7 +114,7 @@
       value={swatch.codes.hex}
       mono
       maxlength={60}
-      onsave={(code) => bench.recolorSwatch(swatch.id, code)}
+      onsave={(code) => carrying.recolor(swatch, code)}
     />
   </div>
   <div class="facts">
@@ -104,24 +133,23 @@
         ? `used for ${uses.join(', ')}`
         : 'not used in the theme'}
     </p>
+    {#each remarks as remark (remark.key)}<RemarkLine {remark} onremedy={remedy} />{/each}
   </div>
   <div class="actions">
-    <button
-      type="button"
-      aria-label="Move {swatch.name} up"
+    <IconButton
+      label="Move {swatch.name} up"
       disabled={index === 0}
       onclick={() => attempt(() => bench.moveSwatch(swatch.id, index - 1))}
     >
       <ArrowUp size={18} aria-hidden="true" />
-    </button>
-    <button
-      type="button"
-      aria-label="Move {swatch.name} down"
+    </IconButton>
+    <IconButton
+      label="Move {swatch.name} down"
       disabled={last}
       onclick={() => attempt(() => bench.moveSwatch(swatch.id, index + 1))}
     >
       <ArrowDown size={18} aria-hidden="true" />
-    </button>
+    </IconButton>
     <Button look="quiet" onclick={remove}
       >Remove<span class="visually-hidden">&nbsp;{swatch.name}</span></Button
     >
@@ -139,7 +167,16 @@
       >
     </div>
   </div>
-  {#if mixing}<Mixer {swatch} />{/if}
+  {#if pending}
+    <CarryThrough
+      what={pending.what}
+      consequences={pending.consequences}
+      changed={swatch.id}
+      oncarry={pending.carry}
+      onleave={() => carrying.leave()}
+    />
+  {/if}
+  {#if mixing}<Mixer {swatch} onmerge={(into) => carrying.merge(swatch, into)} />{/if}
 </li>
 
 <style>
@@ -194,16 +231,5 @@
     display: flex;
     grid-column: 1 / -1;
     gap: 4px;
-  }
-
-  .actions > button {
-    display: grid;
-    place-items: center;
-    width: 28px;
-    height: 28px;
-  }
-
-  .actions > button:disabled {
-    color: var(--hair);
   }
 </style>

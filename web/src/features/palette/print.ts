@@ -8,9 +8,13 @@ const REACH: Record<Swatch['press']['reach'], string> = {
 
 /** What offset on coated paper makes of a colour; office printers and screens do not need to know. */
 export function printWords(press: Swatch['press']): string {
+  if (press.paper) {
+    return 'In print this is the paper: no ink at all. Screens and office printers want RGB.';
+  }
   const ink = press.tooMuchInk ? '; over 300 % ink, ask the printing house' : '';
+  const black = press.blackAlone ? ' As text take black ink alone, C 0 M 0 Y 0 K 100.' : '';
   return (
     `Right: as offset prints it on coated paper; ${REACH[press.reach]} ` +
-    `(difference ${press.difference.toFixed(1)} ΔE)${ink}. Screens and office printers want RGB.`
+    `(difference ${press.difference.toFixed(1)} ΔE)${ink}.${black} Screens and office printers want RGB.`
   );
 }

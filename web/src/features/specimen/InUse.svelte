@@ -1,10 +1,12 @@
 <script lang="ts">
   import { useBench } from '../../app/bench.svelte';
+  import { eyes } from '../../app/eyes.svelte';
   import { messageOf } from '../../api/problem';
   import Segments from '../../ui/Segments.svelte';
   import { wordsOf } from '../trail/wording';
   import { Before } from './before.svelte';
   import Chart from './Chart.svelte';
+  import EyesChoice from './EyesChoice.svelte';
   import Slide from './Slide.svelte';
   import Table from './Table.svelte';
 
@@ -61,11 +63,12 @@
     <p class="trial">{bench.trial.name}, only tried on</p>
   {/if}
   {#if problem}<p role="alert">{problem}</p>{/if}
+  <EyesChoice />
   <p class="visually-hidden">
     A slide, a chart with six series and a table with banded rows of {bench.brand.name}, painted from the
     theme as it {moment === 'now' ? 'stands' : 'stood'}.
   </p>
-  <div class="sheets" inert data-specimens data-moment={moment}>
+  <div class="sheets" class:seen={eyes.matrix} inert data-specimens data-moment={moment}>
     <Slide {specimen} name={bench.brand.name} />
     <Chart {specimen} />
     <Table {specimen} />
@@ -105,6 +108,10 @@
     grid-template-columns: repeat(auto-fill, minmax(0, 308px));
     gap: 10px;
     align-items: start;
+  }
+
+  .seen {
+    filter: url('#eyes');
   }
 
   @media (max-width: 899px) {

@@ -7,6 +7,8 @@ export function wordsOf(note: Note): string {
   switch (note.kind) {
     case 'BEGUN':
       return 'Brand put on the shelf';
+    case 'COPIED':
+      return `Copied from ${subject}`;
     case 'BRAND_RENAMED':
       return `Brand renamed from ${from} to ${to}`;
     case 'SHORT_CODE_SET':
@@ -35,6 +37,28 @@ export function wordsOf(note: Note): string {
       return `${subject} moved from place ${from} to ${to}`;
     case 'SWATCHES_ORDERED':
       return `Palette ordered by ${subject.toLowerCase()}`;
+    case 'SWATCHES_MERGED':
+      return `${from} made one with ${to}`;
+    case 'SWATCHES_GROUPED':
+      return count === 1
+        ? `${subject} moved from ${from} to ${to}`
+        : `${count} swatches moved to ${to}, ${subject} first`;
+    case 'SWATCH_NOTED':
+      return from === to ? `Note on ${subject} written` : `Spot ink of ${subject}: ${to || 'none'}`;
+    case 'SWATCH_FREED':
+      return `${subject} stands on its own`;
+    case 'GROUP_RENAMED':
+      return `Group ${from} renamed to ${to}`;
+    case 'GROUP_MOVED':
+      return `Group ${subject} moved from place ${from} to ${to}`;
+    case 'GROUP_REMOVED':
+      return `Group ${subject} taken away`;
+    case 'MOOD_APPLIED':
+      return `Palette made ${subject.toLowerCase()}: ${count === 1 ? '1 colour' : `${count} colours`}`;
+    case 'REMARK_PUT_ASIDE':
+      return 'A remark put aside';
+    case 'REMARK_BROUGHT_BACK':
+      return 'A remark brought back';
     case 'HIERARCHY_MARKED':
       return `Hierarchy marked from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`} in order, ${to} crossed out`;
     case 'OFF_LIMITS_SET':

@@ -69,6 +69,7 @@ class BenchJourney extends Journey {
 
         field("Code of Harbour teal").fill("rgb(19 143 140)");
         page.keyboard().press("Enter");
+        carryThrough();
         assertThat(strip().nth(1)).hasAttribute("aria-label", "Harbour teal, 138F8C: put on…");
         assertThat(painted(".band", "border-bottom-color")).isEqualTo(rgb("138F8C"));
 
@@ -173,6 +174,7 @@ class BenchJourney extends Journey {
         openStation("Palette");
         field("Code of Teal").fill("6A3FB5");
         page.keyboard().press("Enter");
+        carryThrough();
         assertThat(strip().nth(1)).hasAttribute("aria-label", "Teal, 6A3FB5: put on…");
         assertThat(painted(".band", "border-bottom-color")).isEqualTo(rgb("6A3FB5"));
 

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -132,6 +133,13 @@ abstract class Journey {
         field("New brand").fill(brand);
         button("Put it on the shelf").click();
         page.getByText("Drop a logo here").waitFor();
+    }
+
+    /** Says yes to everything that will follow; the focus waits on the button already. */
+    void carryThrough() {
+        PlaywrightAssertions.assertThat(button("Carry it through")).isFocused();
+        page.keyboard().press("Enter");
+        PlaywrightAssertions.assertThat(button("Carry it through")).hasCount(0);
     }
 
     /** @return what lies on the contact sheet */

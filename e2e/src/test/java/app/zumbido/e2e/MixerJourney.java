@@ -32,6 +32,8 @@ class MixerJourney extends Journey {
         // Any notation is taken, and one that no screen can show is brought in.
         field("Code of Green").fill("oklch(80% 0.3 150)");
         field("Code of Green").press("Enter");
+        assertThat(page.getByText("No screen can show what was asked for")).isVisible();
+        carryThrough();
         button("Mix Green").click();
         Locator mixer = page.getByLabel("Mixer of Green");
         assertThat(mixer).containsText("it will lose its glow in print");

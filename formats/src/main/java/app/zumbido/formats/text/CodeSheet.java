@@ -3,13 +3,12 @@ package app.zumbido.formats.text;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.Group;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.press.CoatedPress;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Stream;
 
 /** Every code of the brand as plain text in columns, to be read and pasted from. */
 public final class CodeSheet {
@@ -32,41 +31,63 @@ public final class CodeSheet {
     /** @return lines that end in a line feed */
     public static String write(Brand brand) {
         String code = brand.shortCode().map(letters -> letters + " ").orElse("");
-        List<Row> palette = new ArrayList<>();
-        for (Swatch swatch : brand.palette().swatches()) {
-            palette.add(new Row(code + swatch.name(), swatch.color()));
+        List<Section> sections = new ArrayList<>();
+        for (Group group : brand.palette().groups()) {
+            List<Row> rows = brand.palette().in(group).stream()
+                    .map(swatch -> new Row(
+                            code + swatch.name(), swatch.color(), swatch.notes().spotInk()))
+                    .toList();
+            if (!rows.isEmpty()) {
+                sections.add(new Section(group.equals(Group.CORE) ? "Palette" : "Palette, " + group.name(), rows));
+            }
         }
         List<Row> theme = new ArrayList<>();
         brand.theme()
                 .resolve(brand.palette())
-                .forEach((slot, color) -> theme.add(new Row(SLOT_NAMES.get(slot), color)));
-        int width = Stream.concat(palette.stream(), theme.stream())
-                .mapToInt(row -> row.name().length())
-                .max()
-                .orElse(0);
+                .forEach((slot, color) -> theme.add(new Row(SLOT_NAMES.get(slot), color, "")));
+        sections.add(new Section("Theme " + brand.theme().name(), theme));
         StringBuilder text = new StringBuilder(brand.name()).append("\n\n");
-        append(text, "Palette", palette, width);
-        append(text, "Theme " + brand.theme().name(), theme, width);
+        sections.forEach(section -> append(text, section));
         text.append("Fonts\n");
         text.append("  Heading  ").append(brand.theme().fonts().heading()).append('\n');
         text.append("  Body     ").append(brand.theme().fonts().body()).append('\n');
         return text.toString();
     }
 
-    private record Row(String name, Rgb color) {}
+    private record Section(String title, List<Row> rows) {}
 
-    private static void append(StringBuilder text, String title, List<Row> rows, int width) {
-        text.append(title).append('\n');
-        for (Row row : rows) {
-            String padded = row.name() + " ".repeat(width - row.name().length());
-            String columns = String.format(
-                    Locale.ROOT,
-                    "  %s  %s  %-16s  %s",
-                    padded,
-                    row.color().hex(),
-                    ColorCode.rgbFunction(row.color()),
-                    ColorCode.hslFunction(row.color()));
-            text.append(columns).append('\n');
+    /** @param spotInk empty if there is none */
+    private record Row(String name, Rgb color, String spotInk) {
+        List<String> cells() {
+            return List.of(
+                    name,
+                    color.hex(),
+                    ColorCode.rgbFunction(color),
+                    ColorCode.hslFunction(color),
+                    ColorCode.inks(CoatedPress.instance().toCmyk(color)),
+                    ColorCode.labFunction(color),
+                    ColorCode.lchFunction(color),
+                    ColorCode.oklchFunction(color),
+                    spotInk);
+        }
+    }
+
+    private static void append(StringBuilder text, Section section) {
+        text.append(section.title()).append('\n');
+        List<List<String>> lines = section.rows().stream().map(Row::cells).toList();
+        for (List<String> cells : lines) {
+            StringBuilder line = new StringBuilder();
+            for (int i = 0; i < cells.size(); i++) {
+                int column = i;
+                int width = lines.stream()
+                        .mapToInt(other -> other.get(column).length())
+                        .max()
+                        .orElse(0);
+                line.append("  ")
+                        .append(cells.get(i))
+                        .append(" ".repeat(width - cells.get(i).length()));
+            }
+            text.append(line.toString().stripTrailing()).append('\n');
         }
         text.append('\n');
     }

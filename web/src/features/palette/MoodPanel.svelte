@@ -1,0 +1,119 @@
+<script lang="ts">
+  import { onDestroy } from 'svelte';
+  import { messageOf } from '../../api/problem';
+  import type { Brand, MoodWord } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import Segments from '../../ui/Segments.svelte';
+  import CarryThrough from './CarryThrough.svelte';
+
+  interface Props {
+    onclose: () => void;
+  }
+
+  const { onclose }: Props = $props();
+  const bench = useBench();
+
+  const WORDS: readonly MoodWord[] = [
+    'WARMER',
+    'COOLER',
+    'QUIETER',
+    'LIVELIER',
+    'SOFTER',
+    'FRESHER',
+    'EARTHIER',
+    'DEEPER',
+    'DARKER',
+    'PALER',
+  ];
+
+  const AMOUNTS = [
+    { value: '0.35', name: 'a little' },
+    { value: '0.7', name: 'clearly' },
+    { value: '1', name: 'fully' },
+  ] as const;
+
+  let word = $state<MoodWord>();
+  let amount = $state<(typeof AMOUNTS)[number]['value']>('0.7');
+  let shown = $state.raw<Brand>();
+  let problem = $state<string>();
+
+  onDestroy(() => bench.endPreview());
+
+  async function look(chosen: MoodWord | undefined, much: typeof amount) {
+    word = chosen;
+    amount = much;
+    problem = undefined;
+    if (!chosen) {
+      return;
+    }
+    try {
+      shown = await bench.tryMood({ word: chosen, amount: Number(much) });
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  async function apply() {
+    if (word) {
+      const made = word.toLowerCase();
+      await bench.applyMood({ word, amount: Number(amount) });
+      bench.say(`The palette is ${made} now.`, true);
+      onclose();
+    }
+  }
+</script>
+
+<section aria-label="Mood words">
+  <p>
+    What should the palette become? Strip and specimens show it at once; papers and inks keep their lightness.
+  </p>
+  <div class="words" role="group" aria-label="Mood">
+    {#each WORDS as each (each)}
+      <button type="button" aria-pressed={each === word} onclick={() => look(each, amount)}>
+        {each.toLowerCase()}
+      </button>
+    {/each}
+    <Segments label="How much" options={AMOUNTS} value={amount} onchange={(much) => look(word, much)} />
+  </div>
+  <Complaint text={problem} />
+  {#if word && shown?.consequences}
+    {#key word + amount}
+      <CarryThrough
+        what="The palette becomes {word.toLowerCase()}"
+        consequences={shown.consequences}
+        oncarry={apply}
+        onleave={onclose}
+      />
+    {/key}
+  {/if}
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 10px;
+    margin-bottom: 12px;
+    padding: 12px 14px;
+    border: var(--rule);
+  }
+
+  .words {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    align-items: center;
+  }
+
+  button {
+    min-height: 28px;
+    padding: 3px 10px;
+    border: var(--rule);
+    font-weight: 600;
+  }
+
+  button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--paper);
+  }
+</style>

@@ -1,0 +1,91 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import type { Remark } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import Button from '../../ui/Button.svelte';
+  import CarryThrough from './CarryThrough.svelte';
+  import { Carrying } from './carrying.svelte';
+  import RemarkLine from './RemarkLine.svelte';
+  import { namesOf, remarkWords } from './remarks';
+
+  /** What there is to remark on the palette as a whole, and what was put aside. */
+  interface Props {
+    onmissing: () => void;
+  }
+
+  const { onmissing }: Props = $props();
+  const bench = useBench();
+  const carrying = new Carrying(bench);
+
+  const pending = $derived(carrying.pending);
+  const spoken = $derived(
+    bench.brand.remarks.filter(
+      ({ aside, kind }) => !aside && kind !== 'NEEDS_OUTLINE' && kind !== 'BEYOND_PRESS',
+    ),
+  );
+  const aside = $derived(bench.brand.remarks.filter((remark) => remark.aside));
+
+  async function remedy(remark: Remark) {
+    const [kept, other] = remark.swatches;
+    const leaving = bench.brand.swatches.find(({ id }) => id === other);
+    if (remark.kind === 'NEARLY_THE_SAME' && kept && leaving) {
+      await carrying.merge(leaving, kept);
+    } else if (remark.kind === 'TOO_MANY') {
+      await bench.sortSwatches(remark.swatches, 'Extended');
+      bench.say('The core is smaller; the others stand in Extended.', true);
+    } else {
+      onmissing();
+    }
+  }
+
+  async function speakAgain(remark: Remark) {
+    try {
+      await bench.putAside(remark.key, false);
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
+</script>
+
+{#if spoken.length > 0 || aside.length > 0}
+  <section aria-label="Remarks">
+    {#each spoken as remark (remark.key)}<RemarkLine {remark} onremedy={remedy} />{/each}
+    {#if pending}
+      <CarryThrough
+        what={pending.what}
+        consequences={pending.consequences}
+        oncarry={pending.carry}
+        onleave={() => carrying.leave()}
+      />
+    {/if}
+    {#if aside.length > 0}
+      <details>
+        <summary>{aside.length === 1 ? '1 remark' : `${aside.length} remarks`} put aside</summary>
+        {#each aside as remark (remark.key)}
+          <p>
+            {remarkWords(remark, namesOf(bench.brand.swatches))}
+            <Button look="quiet" onclick={() => speakAgain(remark)}>Bring it back</Button>
+          </p>
+        {/each}
+      </details>
+    {/if}
+  </section>
+{/if}
+
+<style>
+  section {
+    display: grid;
+    gap: 4px;
+    margin-bottom: 10px;
+  }
+
+  details,
+  p {
+    color: var(--ink-2);
+    font-size: var(--size-small);
+  }
+
+  summary {
+    cursor: pointer;
+  }
+</style>

@@ -1,0 +1,62 @@
+import type { Consequences, PairTurn } from '../../api/types';
+import { slotName } from '../theme/slots';
+
+const KINDS: Record<PairTurn['kind'], string> = {
+  TEXT: 'text',
+  LINK: 'link',
+  GRAPHICS: 'graphics',
+};
+
+function counted(count: number, one: string, many: string): string {
+  return count === 1 ? `1 ${one}` : `${count} ${many}`;
+}
+
+/** Two decimals shown, though judged unrounded. */
+function ratio(value: number): string {
+  return `${(Math.floor(value * 100) / 100).toFixed(2)}:1`;
+}
+
+/** A pair in use that turns, as in 'Hyperlink on Light 1, link: 5.05:1 → 2.53:1, too low'. */
+export function turnWords(turn: PairTurn): string {
+  const verdict = turn.passes ? 'good enough now' : 'too low';
+  return (
+    `${slotName(turn.foreground)} on ${slotName(turn.ground)}, ${KINDS[turn.kind]}: ` +
+    `${ratio(turn.before)} → ${ratio(turn.after)}, ${verdict}`
+  );
+}
+
+/**
+ * Everything that follows a change, each in one line.
+ * @param changed id of the swatch that the change is about, which needs no line of its own
+ */
+export function consequenceLines(consequences: Consequences, changed?: string): string[] {
+  const lines: string[] = [];
+  const others = consequences.swatches.filter(({ id }) => id !== changed);
+  if (others.length > 0) {
+    const names = others.map(
+      ({ name, from, to }) => `${name} (${from.slice(1)} → ${to?.slice(1) ?? 'gone'})`,
+    );
+    lines.push(`${counted(others.length, 'swatch', 'swatches')}: ${names.join(', ')}`);
+  }
+  if (consequences.slots.length > 0) {
+    const names = consequences.slots.map(({ slot }) => slotName(slot)).join(', ');
+    lines.push(
+      `${counted(consequences.slots.length, 'theme slot', 'theme slots')}: ${names}; ` +
+        `with ${counted(consequences.tints, 'derived tint', 'derived tints')}`,
+    );
+  }
+  lines.push(...consequences.pairs.map(turnWords));
+  if (consequences.slots.length > 0) {
+    lines.push('What is handed over from now on; files that are out already keep the old colour');
+  }
+  return lines;
+}
+
+/** Whether anything beside the swatch itself changes. */
+export function isFollowed(consequences: Consequences, changed: string): boolean {
+  return (
+    consequences.slots.length > 0 ||
+    consequences.pairs.length > 0 ||
+    consequences.swatches.some(({ id }) => id !== changed)
+  );
+}

@@ -1,0 +1,44 @@
+import type { Remark, Swatch } from '../../api/types';
+
+type Names = ReadonlyMap<string, string>;
+
+export function namesOf(swatches: readonly Swatch[]): Names {
+  return new Map(swatches.map(({ id, name }) => [id, name]));
+}
+
+/** A remark in plain words. */
+export function remarkWords(remark: Remark, names: Names): string {
+  const [first = '', second = ''] = remark.swatches.map((id) => names.get(id) ?? '');
+  const difference = remark.difference?.toFixed(1) ?? '';
+  switch (remark.kind) {
+    case 'NEARLY_THE_SAME':
+      return `${first} and ${second} are nearly the same (difference ${difference} ΔE).`;
+    case 'TOO_MANY':
+      return `${remark.count} colours in the core are perhaps too many to remember; seven are a lot.`;
+    case 'TOO_FEW':
+      return `${remark.count === 1 ? 'One colour is' : 'Two colours are'} perhaps too few; three to five are common.`;
+    case 'NO_NEUTRAL':
+      return 'No neutral that body text could be set in.';
+    case 'NEEDS_OUTLINE':
+      return 'Melts into white: it gets an outline where it is handed over.';
+    case 'BEYOND_PRESS':
+      return `Beyond the press (difference ${difference} ΔE); it matters for offset printing only.`;
+  }
+}
+
+/** What the remedy does, as its button says; nothing where there is none but to put the remark aside. */
+export function remedyWords(remark: Remark): string | undefined {
+  switch (remark.kind) {
+    case 'NEARLY_THE_SAME':
+      return 'Make them one';
+    case 'TOO_MANY':
+      return `Move the last ${remark.swatches.length === 1 ? 'one' : remark.swatches.length} to Extended`;
+    case 'TOO_FEW':
+    case 'NO_NEUTRAL':
+      return 'See what is missing';
+    case 'NEEDS_OUTLINE':
+      return undefined;
+    case 'BEYOND_PRESS':
+      return `Take what the press gives, ${remark.hex?.slice(1) ?? ''}`;
+  }
+}

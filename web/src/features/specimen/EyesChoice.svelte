@@ -1,0 +1,77 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import { EYES, eyes, type EyesOf } from '../../app/eyes.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+
+  let problem = $state<string>();
+
+  async function see(whose: EyesOf, strength: number) {
+    problem = undefined;
+    try {
+      await eyes.see(whose, strength);
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  function choose(event: Event & { currentTarget: HTMLSelectElement }) {
+    const chosen = EYES.find(({ value }) => value === event.currentTarget.value);
+    void see(chosen?.value ?? 'NORMAL', 100);
+  }
+</script>
+
+<!-- Folded away until somebody wants it. -->
+<details open={eyes.whose !== 'NORMAL'}>
+  <summary>Eyes of others{eyes.whose === 'NORMAL' ? '' : `: ${eyes.name}`}</summary>
+  <select aria-label="Strip and specimens as seen with" value={eyes.whose} onchange={choose}>
+    {#each EYES as { value, name } (value)}<option {value}>{name}</option>{/each}
+  </select>
+  {#if eyes.whose !== 'NORMAL' && eyes.whose !== 'GREY'}
+    <label>
+      Strength
+      <input
+        type="range"
+        min="0"
+        max="100"
+        step="10"
+        value={eyes.strength}
+        aria-valuetext="{eyes.strength} %"
+        oninput={(event) => see(eyes.whose, event.currentTarget.valueAsNumber)}
+      />
+      <output>{eyes.strength} %</output>
+    </label>
+  {/if}
+  <Complaint text={problem} />
+</details>
+
+<style>
+  details {
+    margin-bottom: 10px;
+    font-size: var(--size-small);
+  }
+
+  summary {
+    cursor: pointer;
+  }
+
+  select {
+    width: 100%;
+    margin-top: 6px;
+  }
+
+  label {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    margin-top: 6px;
+  }
+
+  input {
+    flex: 1;
+  }
+
+  output {
+    min-width: 40px;
+    text-align: end;
+  }
+</style>

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/deliveries/{kind}": {
         parameters: {
             query?: never;
@@ -1028,6 +1044,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/defaults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["send"];
+        put?: never;
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/palettes": {
         parameters: {
             query?: never;
@@ -1194,6 +1242,9 @@ export interface components {
             ratio: number;
             text: boolean;
         };
+        CopyRequest: {
+            name: string;
+        };
         CropRequest: {
             /** Format: int32 */
             height: number;
@@ -1203,6 +1254,11 @@ export interface components {
             x: number;
             /** Format: int32 */
             y: number;
+        };
+        DefaultsBody: {
+            bodyFont: string;
+            groups: components["schemas"]["OwnGroup"][];
+            headingFont: string;
         };
         DraftRequest: {
             /** Format: uuid */
@@ -1408,7 +1464,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "COPIED" | "TAKEN_IN" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
+            kind: "BEGUN" | "COPIED" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
             to?: string;
@@ -1437,6 +1493,9 @@ export interface components {
             /** Format: double */
             alpha: number;
             hex: string;
+        };
+        OwnGroup: {
+            name: string;
         };
         PairResponse: {
             background: string;
@@ -1531,6 +1590,7 @@ export interface components {
             colors: string[];
             /** Format: date-time */
             deletedAt?: string;
+            found?: string;
             /** Format: uuid */
             id: string;
             name: string;
@@ -1607,6 +1667,7 @@ export interface components {
             /** Format: int64 */
             revision: number;
         };
+        StreamingResponseBody: unknown;
         SuggestedSlot: {
             hex: string;
             /** @enum {string} */
@@ -1641,6 +1702,15 @@ export interface components {
             spotInk: string;
             step?: components["schemas"]["LadderPlaceResponse"];
             towards: components["schemas"]["HueResponse"];
+        };
+        TakenInBrandResponse: {
+            copy: boolean;
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        TakenInResponse: {
+            brands: components["schemas"]["TakenInBrandResponse"][];
         };
         ThemeName: {
             name: string;
@@ -1694,6 +1764,7 @@ export interface operations {
         parameters: {
             query?: {
                 deleted?: boolean;
+                search?: string;
             };
             header?: never;
             path?: never;
@@ -1848,6 +1919,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
                 };
             };
         };
@@ -3401,6 +3498,92 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ContrastResponse"];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DefaultsBody"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DefaultsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DefaultsBody"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query: {
+                brands: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TakenInResponse"];
                 };
             };
         };

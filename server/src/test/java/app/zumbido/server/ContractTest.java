@@ -103,7 +103,9 @@ class ContractTest {
             builder.header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY);
             body = multipart(request.get("file").asString());
         } else if (request.has("body")) {
-            builder.header("Content-Type", "application/json");
+            if (!request.path("headers").has("Content-Type")) {
+                builder.header("Content-Type", "application/json");
+            }
             JsonNode json = request.get("body");
             // A body that is a text is sent as it stands, so that an example can be unreadable.
             body = BodyPublishers.ofString(json.isString() ? json.asString() : json.toString());

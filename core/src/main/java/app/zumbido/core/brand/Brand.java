@@ -31,10 +31,15 @@ public record Brand(
     }
 
     public static Brand begin(UUID id, String name, Optional<String> shortCode, UUID themeId) {
-        return new Brand(id, 1, name, shortCode, Palette.EMPTY, Roles.NONE, Theme.empty(themeId, themeName(name)));
+        return BrandDefaults.USUAL.begin(id, name, shortCode, themeId);
     }
 
-    private static String themeName(String brandName) {
+    /** A brand of its own that begins as this one stands. */
+    public Brand copy(UUID newId, UUID newThemeId, String newName) {
+        return new Brand(newId, 1, newName, shortCode, palette, roles, theme.under(newThemeId));
+    }
+
+    static String themeName(String brandName) {
         return brandName.length() > Theme.LONGEST_NAME ? brandName.substring(0, Theme.LONGEST_NAME) : brandName;
     }
 

@@ -4,7 +4,6 @@ package app.zumbido.core.brand;
 public enum ChangeKind {
     BEGUN,
     COPIED,
-    TAKEN_IN,
     BRAND_RENAMED,
     SHORT_CODE_SET,
     SWATCHES_ADDED,

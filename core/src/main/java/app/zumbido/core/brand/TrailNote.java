@@ -27,6 +27,11 @@ public record TrailNote(
                 kind, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), 1);
     }
 
+    /** The first step of a brand that begins as another stands. */
+    public static TrailNote copyOf(Brand original) {
+        return of(ChangeKind.COPIED).subject(original.name());
+    }
+
     TrailNote subject(String name) {
         return new TrailNote(kind, Optional.of(name), color, slot, from, to, count);
     }

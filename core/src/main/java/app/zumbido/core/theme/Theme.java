@@ -50,6 +50,11 @@ public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSet
         return new Theme(id, name, fonts, changed);
     }
 
+    /** The same under another id. */
+    public Theme under(UUID newId) {
+        return new Theme(newId, name, fonts, slots);
+    }
+
     public Theme withName(String newName) {
         return new Theme(id, newName, fonts, slots);
     }

@@ -5,7 +5,6 @@ import app.zumbido.formats.css.CssProperties;
 import app.zumbido.formats.ooxml.PresentationTemplate;
 import app.zumbido.formats.text.CodeSheet;
 import java.nio.charset.StandardCharsets;
-import java.text.Normalizer;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Locale;
@@ -22,8 +21,6 @@ enum DeliveryKind {
             PresentationTemplate::wide),
     CSS(".css", "text/css;charset=UTF-8", (brand, time) -> utf8(CssProperties.write(brand))),
     TEXT("-codes.txt", "text/plain;charset=UTF-8", (brand, time) -> utf8(CodeSheet.write(brand)));
-
-    private static final int LONGEST_FILE_NAME = 60;
 
     private final String ending;
     private final MediaType mediaType;
@@ -53,13 +50,7 @@ enum DeliveryKind {
 
     /** @return a name that every file system takes */
     String fileName(Brand brand) {
-        String plain = Normalizer.normalize(brand.name(), Normalizer.Form.NFD)
-                .replaceAll("\\p{M}+", "")
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^\\p{L}\\p{N}]+", "-")
-                .replaceAll("^-|-$", "");
-        String stem = plain.length() > LONGEST_FILE_NAME ? plain.substring(0, LONGEST_FILE_NAME) : plain;
-        return (stem.isEmpty() ? "brand" : stem) + ending;
+        return FileStem.of(brand.name()) + ending;
     }
 
     private static byte[] utf8(String text) {

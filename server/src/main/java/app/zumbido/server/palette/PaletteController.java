@@ -15,6 +15,7 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -102,9 +103,17 @@ class PaletteController {
 
     record GapsResponse(List<GapResponse> accents, List<GapResponse> neutrals) {
         static GapsResponse of(List<Gap> accents, List<Gap> neutrals, Set<String> names) {
-            return new GapsResponse(
-                    accents.stream().map(gap -> GapResponse.of(gap, names)).toList(),
-                    neutrals.stream().map(gap -> GapResponse.of(gap, names)).toList());
+            return new GapsResponse(named(accents, names), named(neutrals, names));
+        }
+
+        /** @param names those that are taken; each name that is given joins them */
+        private static List<GapResponse> named(List<Gap> gaps, Set<String> names) {
+            List<GapResponse> named = new ArrayList<>();
+            for (Gap gap : gaps) {
+                named.add(GapResponse.of(gap, names));
+                names.add(named.get(named.size() - 1).name());
+            }
+            return named;
         }
     }
 }

@@ -43,10 +43,11 @@ public @interface PlainName {
         @Override
         public boolean isValid(@Nullable String value, ConstraintValidatorContext context) {
             // Whether a name must be there at all is said by @NotNull beside it.
-            return value == null
-                    || (blank || !value.isBlank())
-                            && value.length() <= max
-                            && value.codePoints().allMatch(Validator::printable);
+            return value == null || (blank || !value.isBlank()) && value.length() <= max && isPrintable(value);
+        }
+
+        public static boolean isPrintable(String value) {
+            return value.codePoints().allMatch(Validator::printable);
         }
 
         private static boolean printable(int c) {

@@ -5,6 +5,7 @@ import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.UnfilledSlotsException;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.server.delivery.UnknownDeliveryException;
+import app.zumbido.server.pack.PackageException;
 import app.zumbido.server.palette.GroupException;
 import app.zumbido.server.palette.SameSwatchException;
 import app.zumbido.server.palette.UnknownPaletteException;
@@ -118,6 +119,7 @@ class ProblemTable {
             new Row(UnknownSourceException.class, ProblemType.UNKNOWN_SOURCE),
             new Row(UnknownSwatchException.class, ProblemType.UNKNOWN_SWATCH),
             new Row(UnknownPaletteException.class, ProblemType.UNKNOWN_PALETTE),
+            new Row(PackageException.class, ProblemType.PACKAGE_REFUSED),
             new Row(GroupException.class, ProblemType.GROUP_REFUSED),
             new Row(SameSwatchException.class, ProblemType.SAME_SWATCH),
             new Row(UnknownSlotException.class, ProblemType.UNKNOWN_SLOT),

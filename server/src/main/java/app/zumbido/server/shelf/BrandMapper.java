@@ -15,7 +15,7 @@ public interface BrandMapper {
     /** @return the ones changed last first */
     List<BrandRow> list(@Param("deleted") boolean deleted);
 
-    /** @return hex codes of every brand on the shelf, in order */
+    /** @return the swatches of every brand on the shelf, in order */
     List<ShelfColorRow> colors(@Param("deleted") boolean deleted);
 
     void insert(BrandRow row);
@@ -24,6 +24,6 @@ public interface BrandMapper {
 
     void markDeleted(@Param("id") UUID id, @Param("at") @Nullable Instant at);
 
-    /** A color of a brand. */
-    record ShelfColorRow(UUID brandId, String hex) {}
+    /** A color of a brand, and what its swatch is called. */
+    record ShelfColorRow(UUID brandId, String hex, String name) {}
 }

@@ -11,6 +11,7 @@ import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.net.URI;
 import java.time.Instant;
 import java.util.List;
@@ -45,9 +46,12 @@ class ShelfController {
         this.keeper = keeper;
     }
 
+    /** @param search a name, a short code, what a swatch is called, or a color in any notation */
     @GetMapping
-    List<ShelfResponse> list(@RequestParam(defaultValue = "false") boolean deleted) {
-        return shelf.list(deleted);
+    List<ShelfResponse> list(
+            @RequestParam(defaultValue = "false") boolean deleted,
+            @RequestParam(defaultValue = "") @Size(max = 200) String search) {
+        return shelf.list(deleted, search);
     }
 
     @PostMapping
@@ -112,6 +116,7 @@ class ShelfController {
      * A brand on the shelf.
      *
      * @param colors hex codes of its swatches, in order
+     * @param found the color among them that was looked for, if one was
      */
     record ShelfResponse(
             UUID id,
@@ -119,6 +124,7 @@ class ShelfController {
             @Nullable String shortCode,
             long revision,
             List<String> colors,
+            @Nullable String found,
             Instant changedAt,
             @Nullable Instant deletedAt) {}
 }

@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
-interface SourceMapper {
+public interface SourceMapper {
     /** @return oldest first, without those that were removed */
     List<SourceRow> ofBrand(@Param("brandId") UUID brandId);
 

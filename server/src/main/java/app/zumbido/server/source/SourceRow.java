@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param page of a document, 0 first; nothing for a picture
  * @param blob name of the file in the blob store
  */
-record SourceRow(
+public record SourceRow(
         UUID id,
         UUID brandId,
         String name,

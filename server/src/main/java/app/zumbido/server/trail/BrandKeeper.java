@@ -29,6 +29,7 @@ public class BrandKeeper {
     private final TrailMapper trail;
     private final BrandTables tables;
     private final TrailJson json;
+    private final NewBrandDefaults defaults;
     private final Ids ids;
     private final Clock clock;
     private final ApplicationEventPublisher events;
@@ -38,6 +39,7 @@ public class BrandKeeper {
             TrailMapper trail,
             BrandTables tables,
             TrailJson json,
+            NewBrandDefaults defaults,
             Ids ids,
             Clock clock,
             ApplicationEventPublisher events) {
@@ -45,6 +47,7 @@ public class BrandKeeper {
         this.trail = trail;
         this.tables = tables;
         this.json = json;
+        this.defaults = defaults;
         this.ids = ids;
         this.clock = clock;
         this.events = events;
@@ -59,13 +62,31 @@ public class BrandKeeper {
 
     @Transactional
     public KeptBrand begin(String name, Optional<String> shortCode) {
-        Brand brand = Brand.begin(ids.next(), name, shortCode, ids.next());
+        Brand brand = defaults.get().begin(ids.next(), name, shortCode, ids.next());
+        return begin(brand, TrailNote.of(ChangeKind.BEGUN));
+    }
+
+    /** @return a brand of its own that begins as another stands */
+    @Transactional
+    public KeptBrand copy(UUID original, String name) {
+        Brand brand = load(original).brand();
+        return begin(brand.copy(ids.next(), ids.next(), name), TrailNote.copyOf(brand));
+    }
+
+    private KeptBrand begin(Brand brand, TrailNote note) {
         Instant now = clock.instant();
         long revision = brand.revision();
-        brands.insert(
-                new BrandRow(brand.id(), name, shortCode.orElse(null), revision, revision, revision, now, now, null));
+        brands.insert(new BrandRow(
+                brand.id(),
+                brand.name(),
+                brand.shortCode().orElse(null),
+                revision,
+                revision,
+                revision,
+                now,
+                now,
+                null));
         tables.begin(brand);
-        TrailNote note = TrailNote.of(ChangeKind.BEGUN);
         trail.insert(
                 new StepRow(brand.id(), revision, "begin", null, revision, json.note(note), null, now),
                 json.snapshot(brand));

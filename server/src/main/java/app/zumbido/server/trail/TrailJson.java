@@ -28,6 +28,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.UUID;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
 import org.springframework.stereotype.Component;
@@ -72,9 +73,13 @@ class TrailJson {
     private record Snapshot(int version, Brand brand) {}
 
     byte[] snapshot(Brand brand) {
+        return deflated(mapper.writeValueAsBytes(new Snapshot(VERSION, brand)));
+    }
+
+    private static byte[] deflated(byte[] json) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (DeflaterOutputStream deflater = new DeflaterOutputStream(bytes)) {
-            deflater.write(mapper.writeValueAsBytes(new Snapshot(VERSION, brand)));
+            deflater.write(json);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -82,25 +87,51 @@ class TrailJson {
     }
 
     Brand brand(byte[] snapshot) {
+        return brand(tree(snapshot));
+    }
+
+    Brand brand(JsonNode snapshot) {
+        int version = snapshot.path("version").asInt();
+        if (version > VERSION) {
+            throw new IllegalStateException("A snapshot of version " + version + " is newer than this program");
+        }
+        JsonNode brand = snapshot.path("brand").deepCopy();
+        if (version <= WITHOUT_ROLES && brand instanceof ObjectNode older) {
+            older.putObject("roles").putArray("offLimits");
+        }
+        if (version <= WITHOUT_GROUPS && brand.path("palette") instanceof ObjectNode older) {
+            ArrayNode groups = older.putArray("groups");
+            Group.USUAL.forEach(group -> groups.add(group.name()));
+            older.putArray("asides");
+        }
+        return mapper.treeToValue(brand, Brand.class);
+    }
+
+    /** @return a snapshot or a part of a step as it is written */
+    JsonNode tree(byte[] snapshot) {
         try (InflaterInputStream inflater = new InflaterInputStream(new ByteArrayInputStream(snapshot))) {
-            JsonNode read = mapper.readTree(inflater.readAllBytes());
-            int version = read.path("version").asInt();
-            if (version > VERSION) {
-                throw new IllegalStateException("A snapshot of version " + version + " is newer than this program");
-            }
-            JsonNode brand = read.path("brand");
-            if (version <= WITHOUT_ROLES && brand instanceof ObjectNode older) {
-                older.putObject("roles").putArray("offLimits");
-            }
-            if (version <= WITHOUT_GROUPS && brand.path("palette") instanceof ObjectNode older) {
-                ArrayNode groups = older.putArray("groups");
-                Group.USUAL.forEach(group -> groups.add(group.name()));
-                older.putArray("asides");
-            }
-            return mapper.treeToValue(brand, Brand.class);
+            return mapper.readTree(inflater.readAllBytes());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    JsonNode tree(String text) {
+        return mapper.readTree(text);
+    }
+
+    byte[] deflated(JsonNode snapshot) {
+        return deflated(mapper.writeValueAsBytes(snapshot));
+    }
+
+    /** @return the same snapshot under other ids */
+    JsonNode under(JsonNode snapshot, UUID brand, UUID theme) {
+        JsonNode other = snapshot.deepCopy();
+        if (other.path("brand") instanceof ObjectNode own && own.path("theme") instanceof ObjectNode ownTheme) {
+            own.put("id", brand.toString());
+            ownTheme.put("id", theme.toString());
+        }
+        return other;
     }
 
     String change(Change change) {

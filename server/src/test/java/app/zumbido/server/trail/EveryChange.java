@@ -32,7 +32,7 @@ import java.util.OptionalInt;
 import java.util.function.Function;
 
 /** What every test of the trail walks. */
-final class EveryChange {
+public final class EveryChange {
     private EveryChange() {}
 
     static Swatch swatch(Ids ids, String name, String hex) {
@@ -40,7 +40,7 @@ final class EveryChange {
     }
 
     /** Every kind of change once, each on what the one before left. */
-    static List<Function<Brand, Change>> of(Ids ids) {
+    public static List<Function<Brand, Change>> of(Ids ids) {
         Swatch navy = swatch(ids, "Night channel", "0B2A4A");
         Swatch teal = swatch(ids, "Harbour teal", "0F7C7A");
         Swatch pale = swatch(ids, "Pale teal", "A7D8D6");

@@ -34,8 +34,7 @@ class TrailAcrossRestartsTest {
     private void live(Consumer<ConfigurableApplicationContext> life) {
         try (ConfigurableApplicationContext context = new SpringApplicationBuilder(ZumbidoApplication.class)
                 .web(WebApplicationType.NONE)
-                .properties("zumbido.data=" + data)
-                .run()) {
+                .run("--zumbido.data=" + data)) {
             life.accept(context);
         }
     }

@@ -1,0 +1,32 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.palette.Group;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.type.FontPair;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * What every new brand begins with.
+ *
+ * @param groups own parts of the palette, after the usual ones
+ */
+public record BrandDefaults(FontPair fonts, List<Group> groups) {
+    public static final BrandDefaults USUAL = new BrandDefaults(FontPair.TO_BEGIN_WITH, List.of());
+
+    public BrandDefaults {
+        groups = List.copyOf(groups);
+    }
+
+    public Brand begin(UUID id, String name, Optional<String> shortCode, UUID themeId) {
+        List<Group> all = new ArrayList<>(Group.USUAL);
+        all.addAll(groups);
+        Theme theme = new Theme(themeId, Brand.themeName(name), fonts, Map.of());
+        return new Brand(id, 1, name, shortCode, new Palette(List.of(), all, List.of()), Roles.NONE, theme);
+    }
+}

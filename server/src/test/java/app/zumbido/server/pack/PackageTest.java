@@ -1,0 +1,225 @@
+package app.zumbido.server.pack;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Change;
+import app.zumbido.server.TestPictures;
+import app.zumbido.server.ZumbidoApplication;
+import app.zumbido.server.source.SourceIntake;
+import app.zumbido.server.storage.Ids;
+import app.zumbido.server.trail.BrandKeeper;
+import app.zumbido.server.trail.EveryChange;
+import app.zumbido.server.trail.IfMatch;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.WebApplicationType;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** From one shelf to another, each with a folder of its own. */
+class PackageTest {
+    @TempDir
+    private Path temporary;
+
+    private ConfigurableApplicationContext here;
+    private ConfigurableApplicationContext there;
+    private UUID id;
+
+    @BeforeEach
+    void fillOneShelf() {
+        here = shelf("here");
+        there = shelf("there");
+        BrandKeeper keeper = here.getBean(BrandKeeper.class);
+        id = keeper.begin("Ostrel Ferries", Optional.of("OF")).brand().id();
+        here.getBean(SourceIntake.class).add(id, "logo.png", TestPictures.logo());
+        for (Function<Brand, Change> change : EveryChange.of(here.getBean(Ids.class))) {
+            keeper.change(id, IfMatch.anything(), change);
+        }
+        keeper.undo(id, IfMatch.anything());
+        keeper.undo(id, IfMatch.anything());
+        keeper.redo(id, IfMatch.anything());
+    }
+
+    @AfterEach
+    void close() {
+        here.close();
+        there.close();
+    }
+
+    private ConfigurableApplicationContext shelf(String name) {
+        return new SpringApplicationBuilder(ZumbidoApplication.class)
+                .web(WebApplicationType.NONE)
+                .run("--zumbido.data=" + temporary.resolve(name));
+    }
+
+    private static byte[] send(ConfigurableApplicationContext from, UUID... brands) {
+        PackageService service = from.getBean(PackageService.class);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            service.write(service.pack(List.of(brands)), out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private List<PackageService.TakenIn> takeIn(ConfigurableApplicationContext shelf, byte[] file) {
+        try {
+            Path path = Files.write(temporary.resolve("sent.zip"), file);
+            return shelf.getBean(PackageService.class).takeIn(path);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Test
+    void isEqualToTheBitOnAnEmptyShelf() {
+        byte[] sent = send(here, id);
+        Brand taken = takeIn(there, sent).get(0).brand();
+        assertThat(taken.id()).isEqualTo(id);
+        assertThat(send(there, id)).isEqualTo(sent);
+        BrandKeeper keeper = there.getBean(BrandKeeper.class);
+        assertThat(keeper.load(id)).isEqualTo(here.getBean(BrandKeeper.class).load(id));
+        assertThat(keeper.trail(id)).isEqualTo(here.getBean(BrandKeeper.class).trail(id));
+    }
+
+    @Test
+    void goesOnOverThere() {
+        takeIn(there, send(here, id));
+        BrandKeeper keeper = there.getBean(BrandKeeper.class);
+        assertThat(keeper.redo(id, IfMatch.anything()).canRedo()).isFalse();
+        for (int i = 0; keeper.load(id).canUndo(); i++) {
+            keeper.undo(id, IfMatch.anything());
+            assertThat(i).isLessThan(200);
+        }
+        assertThat(keeper.load(id).brand().palette().swatches()).isEmpty();
+    }
+
+    @Test
+    void severalTravelTogetherAndShareTheirFiles() {
+        UUID copy = here.getBean(PackageService.class)
+                .copy(id, "Ostrel Autumn")
+                .brand()
+                .id();
+        byte[] sent = send(here, id, copy);
+        assertThat(parts(sent).keySet().stream().filter(path -> path.startsWith("files/")))
+                .hasSize(1);
+        assertThat(takeIn(there, sent))
+                .extracting(taken -> taken.brand().name())
+                .containsExactly("Ostrel", "Ostrel Autumn");
+    }
+
+    @Test
+    void aCopyHasATrailOfItsOwnAndTheSameSources() {
+        BrandKeeper keeper = here.getBean(BrandKeeper.class);
+        Brand original = keeper.load(id).brand();
+        Brand copy =
+                here.getBean(PackageService.class).copy(id, "Ostrel Autumn").brand();
+        assertThat(copy.palette()).isEqualTo(original.palette());
+        assertThat(copy.theme().slots()).isEqualTo(original.theme().slots());
+        assertThat(copy.theme().id()).isNotEqualTo(original.theme().id());
+        assertThat(keeper.load(copy.id()).brand()).isEqualTo(copy);
+        assertThat(keeper.load(copy.id()).canUndo()).isFalse();
+        assertThat(here.getBean(PackageService.class)
+                        .pack(List.of(copy.id()))
+                        .get(0)
+                        .sources())
+                .extracting(SourceRecord::name)
+                .containsExactly("logo.png");
+    }
+
+    @Test
+    void onAShelfThatKnowsItItBecomesABrandOfItsOwn() {
+        PackageService.TakenIn taken = takeIn(here, send(here, id)).get(0);
+        assertThat(taken.copy()).isTrue();
+        assertThat(taken.brand().id()).isNotEqualTo(id);
+        BrandKeeper keeper = here.getBean(BrandKeeper.class);
+        assertThat(keeper.load(taken.brand().id()).brand()).isEqualTo(taken.brand());
+        keeper.undo(taken.brand().id(), IfMatch.anything());
+        assertThat(keeper.load(id).brand().palette()).isEqualTo(taken.brand().palette());
+    }
+
+    @Test
+    void whatIsDamagedIsRefusedAndNothingOfItStays() {
+        byte[] sent = send(here, id);
+        String brand = "brands/" + id + ".json";
+        refused(Arrays.copyOf(sent, sent.length / 2), "damaged, cut off");
+        refused("This is no package.".getBytes(StandardCharsets.UTF_8), "another kind of file");
+        refused(with(sent, "zumbido.json", "{\"format\":\"other\",\"version\":1}"), "no package of brands");
+        refused(with(sent, "zumbido.json", "{\"format\":\"zumbido-package\",\"version\":2}"), "newer Zumbido");
+        refused(with(sent, brand, "{\"brand\":7"), "cannot be read");
+        refused(with(sent, brand, text(sent, brand).replaceAll("\"cursor\":\\d+", "\"cursor\":999")), "does not lead");
+        refused(with(sent, brand, text(sent, brand).replaceFirst("\"base\":1,", "\"base\":555,")), "leads nowhere");
+        refused(
+                with(sent, brand, text(sent, brand).replace("Deep channel", "Deep\\u0000channel")),
+                "no file can carry");
+        String file = parts(sent).keySet().stream()
+                .filter(path -> path.startsWith("files/"))
+                .findFirst()
+                .orElseThrow();
+        refused(with(sent, file, "changed"), "is not what it was");
+        assertThat(there.getBean(BrandKeeper.class)).isNotNull();
+        assertThat(takeIn(there, sent)).hasSize(1);
+    }
+
+    private void refused(byte[] file, String why) {
+        assertThatThrownBy(() -> takeIn(there, file))
+                .isInstanceOf(PackageException.class)
+                .hasMessageContaining(why);
+        assertThatThrownBy(() -> there.getBean(BrandKeeper.class).load(id)).hasMessageContaining("no brand");
+    }
+
+    private static Map<String, byte[]> parts(byte[] file) {
+        Map<String, byte[]> parts = new LinkedHashMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                parts.put(entry.getName(), zip.readAllBytes());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return parts;
+    }
+
+    private static String text(byte[] file, String path) {
+        return new String(parts(file).get(path), StandardCharsets.UTF_8);
+    }
+
+    private static byte[] with(byte[] file, String path, String content) {
+        Map<String, byte[]> parts = parts(file);
+        assertThat(parts).containsKey(path);
+        assertThat(content).isNotEqualTo(new String(parts.get(path), StandardCharsets.UTF_8));
+        parts.put(path, content.getBytes(StandardCharsets.UTF_8));
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            for (Map.Entry<String, byte[]> part : parts.entrySet()) {
+                zip.putNextEntry(new ZipEntry(part.getKey()));
+                zip.write(part.getValue());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.toByteArray();
+    }
+}

@@ -23,3 +23,7 @@ export function companionsOf(brandId: string, bases: readonly string[], form: 's
 export function deliveryOf(brandId: string, kind: string): string {
   return `/api/brands/${brandId}/deliveries/${kind}`;
 }
+
+export function packageOf(brandIds: readonly string[]): string {
+  return `/api/packages?brands=${brandIds.join(',')}`;
+}

@@ -53,10 +53,16 @@ const WORDS: Record<string, string> = {
   '/problems/slot-unfilled': 'Some theme slots are empty. Fill them in Theme, or let Zumbido suggest them.',
 };
 
+/** What the server says of these is a sentence for people already. */
+const SAID_BY_THE_SERVER = ['/problems/package-refused', '/problems/group-refused', '/problems/same-swatch'];
+
 function words(type: string, detail: Partial<ProblemDetail> | undefined): string {
   const field = detail?.errors?.[0];
   if (field) {
     return `${field.field[0]?.toUpperCase()}${field.field.slice(1)} ${field.message}.`;
+  }
+  if (detail?.detail && SAID_BY_THE_SERVER.includes(type)) {
+    return `${detail.detail}.`;
   }
   return WORDS[type] ?? `That did not work: ${detail?.detail ?? 'the server gave no reason'}.`;
 }

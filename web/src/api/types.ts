@@ -4,6 +4,8 @@ type Schemas = components['schemas'];
 
 export type Brand = Schemas['BrandResponse'];
 export type ShelfBrand = Schemas['ShelfResponse'];
+export type Defaults = Schemas['DefaultsBody'];
+export type TakenIn = Schemas['TakenInResponse'];
 export type Swatch = Schemas['SwatchResponse'];
 export type Slot = Schemas['SlotResponse'];
 export type SlotReason = NonNullable<Slot['reason']>;

@@ -1,5 +1,6 @@
+import { answered, api } from './client';
 import { Problem } from './problem';
-import type { Source } from './types';
+import type { Source, TakenIn } from './types';
 
 /**
  * Sends a picture; fetch tells no progress, so this is the one place with XMLHttpRequest.
@@ -27,4 +28,16 @@ export function uploadSource(
       request.status === 201 ? resolve(request.response as Source) : reject(Problem.of(request.response));
     request.send(form);
   });
+}
+
+/** Sends a package of whole brands. @throws Problem if the server refused it, or did not answer */
+export function takeInPackage(file: File): Promise<TakenIn> {
+  return answered(
+    api.POST('/api/packages', {
+      headers: { 'Content-Type': 'application/zip' },
+      // The file is the body as it is; the description of the API knows it only as bytes.
+      body: file as never,
+      bodySerializer: (body: unknown) => body as Blob,
+    }),
+  );
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { messageOf } from '../../api/problem';
-  import type { Swatch } from '../../api/types';
+  import type { NewSwatch, Swatch } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
@@ -10,9 +10,11 @@
 
   interface Props {
     picker: Picker;
+    /** Lets what is picked replace a swatch. */
+    onreplace: (swatch: Swatch, hex: string, origin: NewSwatch['origin']) => void;
   }
 
-  const { picker }: Props = $props();
+  const { picker, onreplace }: Props = $props();
   const bench = useBench();
 
   let problem = $state<string>();
@@ -48,10 +50,9 @@
   }
 
   function replace(swatch: Swatch) {
-    void attempt(
-      (hex) => bench.recolorSwatch(swatch.id, hex, origin),
-      `${swatch.name} is now the colour at ${origin.x}, ${origin.y}; everything that uses it follows.`,
-    );
+    if (picker.look) {
+      onreplace(swatch, picker.look.hex, origin);
+    }
   }
 </script>
 

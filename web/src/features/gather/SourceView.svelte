@@ -6,6 +6,8 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
+  import { Carrying } from '../palette/carrying.svelte';
+  import PendingChange from '../palette/PendingChange.svelte';
   import CropBar from './CropBar.svelte';
   import { CropState } from './crop.svelte';
   import Magnifier from './Magnifier.svelte';
@@ -25,6 +27,7 @@
 
   const { source }: Props = $props();
   const bench = useBench();
+  const carrying = new Carrying(bench);
 
   // The view is made anew for every picture.
   const proposals = untrack(() => new ProposalState(bench.id, source));
@@ -110,15 +113,8 @@
     });
   }
 
-  function replace(swatch: Swatch) {
-    const proposal = proposals.focused;
-    if (proposal) {
-      const { hex, x, y } = proposal;
-      void attempt(async () => {
-        await bench.recolorSwatch(swatch.id, hex, { source: source.name, x, y });
-        bench.say(`${swatch.name} is now ${hex.slice(1)}; everything that uses it follows.`, true);
-      });
-    }
+  function replace(swatch: Swatch, hex: string, origin: NewSwatch['origin']) {
+    void attempt(() => carrying.recolor(swatch, hex, origin));
   }
 </script>
 
@@ -132,7 +128,7 @@
       {crop}
       zoom={Number(zoom)}
     />
-    {#if picker.place}<Magnifier {picker} />{/if}
+    {#if picker.place}<Magnifier {picker} onreplace={replace} />{/if}
   </div>
   <div class="tools">
     <Segments label="Size of the picture" options={zooms} value={zoom} onchange={(value) => (zoom = value)} />
@@ -181,6 +177,7 @@
       {/each}
     </ul>
     <Complaint text={problem} />
+    <PendingChange {carrying} beside={carrying.pending?.place} />
     <div class="take">
       {#if marking.going}
         <span>As marked, the palette takes this order.</span>
@@ -198,7 +195,8 @@
           {/if}
         </span>
         {#if proposals.focused && !picker.place && !sameAs(proposals.focused)}
-          <ReplaceSwatch hex={proposals.focused.hex} onchoose={replace} />
+          {@const { hex, x, y } = proposals.focused}
+          <ReplaceSwatch {hex} onchoose={(swatch) => replace(swatch, hex, { source: source.name, x, y })} />
         {/if}
         {#if bench.brand.swatches.length === 0}
           <Button onclick={() => attempt(() => bench.draft(source))}>Draft palette and theme</Button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { SvelteSet } from 'svelte/reactivity';
   import { answered, api } from '../../api/client';
   import { messageOf } from '../../api/problem';
   import type { PaletteOrder } from '../../api/types';
@@ -7,11 +8,13 @@
   import { addressOf } from '../../app/route.svelte';
   import Button from '../../ui/Button.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
+  import { Carrying } from './carrying.svelte';
   import Companions from './Companions.svelte';
   import GroupTitle from './GroupTitle.svelte';
   import MissingColors from './MissingColors.svelte';
   import MoodPanel from './MoodPanel.svelte';
   import PaletteRemarks from './PaletteRemarks.svelte';
+  import PendingChange from './PendingChange.svelte';
   import SwatchRow from './SwatchRow.svelte';
 
   const bench = useBench();
@@ -25,6 +28,15 @@
 
   let open = $state<'adding' | 'companions' | 'missing'>();
   let mood = $state(false);
+  const carrying = new Carrying(bench);
+  /** Ids of the swatches whose mixer is open; it stays so when one moves to another group. */
+  const mixed = new SvelteSet<string>();
+
+  function mix(id: string) {
+    if (!mixed.delete(id)) {
+      mixed.add(id);
+    }
+  }
 
   const swatches = $derived(bench.brand.swatches);
   /** Groups with something in them, and own ones; titles only where there is more than the core. */
@@ -88,13 +100,21 @@
     <Button look="quiet" onclick={copyAll}>Copy all codes as text</Button>
   </div>
   {#if mood}<MoodPanel onclose={() => (mood = false)} />{/if}
-  <PaletteRemarks onmissing={() => (open = 'missing')} />
+  <PendingChange {carrying} />
+  <PaletteRemarks {carrying} onmissing={() => (open = 'missing')} />
   {#each groups as part (part.group.name)}
     {#if groups.length > 1}<GroupTitle group={part.group} count={part.swatches.length} />{/if}
     <ol aria-label={part.group.name === 'Core' ? 'Swatches' : `Swatches of ${part.group.name}`}>
       {#each part.swatches as swatch (swatch.id)}
         {@const index = swatches.indexOf(swatch)}
-        <SwatchRow {swatch} {index} last={index === swatches.length - 1} />
+        <SwatchRow
+          {swatch}
+          {index}
+          last={index === swatches.length - 1}
+          {carrying}
+          mixing={mixed.has(swatch.id)}
+          onmix={() => mix(swatch.id)}
+        />
       {/each}
     </ol>
   {/each}

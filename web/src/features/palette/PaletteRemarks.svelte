@@ -3,21 +3,19 @@
   import type { Remark } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
-  import CarryThrough from './CarryThrough.svelte';
-  import { Carrying } from './carrying.svelte';
+  import type { Carrying } from './carrying.svelte';
   import RemarkLine from './RemarkLine.svelte';
   import { namesOf, remarkWords } from './remarks';
 
   /** What there is to remark on the palette as a whole, and what was put aside. */
   interface Props {
+    carrying: Carrying;
     onmissing: () => void;
   }
 
-  const { onmissing }: Props = $props();
+  const { carrying, onmissing }: Props = $props();
   const bench = useBench();
-  const carrying = new Carrying(bench);
 
-  const pending = $derived(carrying.pending);
   const spoken = $derived(
     bench.brand.remarks.filter(
       ({ aside, kind }) => !aside && kind !== 'NEEDS_OUTLINE' && kind !== 'BEYOND_PRESS',
@@ -50,14 +48,6 @@
 {#if spoken.length > 0 || aside.length > 0}
   <section aria-label="Remarks">
     {#each spoken as remark (remark.key)}<RemarkLine {remark} onremedy={remedy} />{/each}
-    {#if pending}
-      <CarryThrough
-        what={pending.what}
-        consequences={pending.consequences}
-        oncarry={pending.carry}
-        onleave={() => carrying.leave()}
-      />
-    {/if}
     {#if aside.length > 0}
       <details>
         <summary>{aside.length === 1 ? '1 remark' : `${aside.length} remarks`} put aside</summary>

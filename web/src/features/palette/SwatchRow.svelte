@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { onDestroy } from 'svelte';
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import { messageOf } from '../../api/problem';
@@ -9,9 +8,9 @@
   import { slotName } from '../theme/slots';
   import Button from '../../ui/Button.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
-  import CarryThrough from './CarryThrough.svelte';
-  import { Carrying } from './carrying.svelte';
+  import type { Carrying } from './carrying.svelte';
   import Mixer from './Mixer.svelte';
+  import PendingChange from './PendingChange.svelte';
   import RemarkLine from './RemarkLine.svelte';
   import { carriesSwatch, dragSwatch, droppedSwatch } from '../../ui/drag';
   import EditableText from '../../ui/EditableText.svelte';
@@ -22,16 +21,15 @@
     swatch: Swatch;
     index: number;
     last: boolean;
+    carrying: Carrying;
+    mixing: boolean;
+    onmix: () => void;
   }
 
-  const { swatch, index, last }: Props = $props();
+  const { swatch, index, last, carrying, mixing, onmix }: Props = $props();
   const bench = useBench();
 
-  const carrying = new Carrying(bench);
-  const pending = $derived(carrying.pending);
-
   let over = $state(false);
-  let mixing = $state(false);
 
   const uses = $derived(
     bench.brand.theme.slots.filter((slot) => slot.swatchId === swatch.id).map((slot) => slotName(slot.slot)),
@@ -45,12 +43,6 @@
         remark.swatches[0] === swatch.id,
     ),
   );
-
-  onDestroy(() => {
-    if (carrying.pending) {
-      carrying.leave();
-    }
-  });
 
   const origin = $derived(originsWords(swatch.origins));
 
@@ -154,7 +146,7 @@
       >Remove<span class="visually-hidden">&nbsp;{swatch.name}</span></Button
     >
     <div class="limits">
-      <Button look="plain" aria-expanded={mixing} onclick={() => (mixing = !mixing)}
+      <Button look="plain" aria-expanded={mixing} onclick={onmix}
         >Mix<span class="visually-hidden">&nbsp;{swatch.name}</span></Button
       >
       <Button
@@ -167,15 +159,7 @@
       >
     </div>
   </div>
-  {#if pending}
-    <CarryThrough
-      what={pending.what}
-      consequences={pending.consequences}
-      changed={swatch.id}
-      oncarry={pending.carry}
-      onleave={() => carrying.leave()}
-    />
-  {/if}
+  <PendingChange {carrying} beside={swatch.id} />
   {#if mixing}<Mixer {swatch} onmerge={(into) => carrying.merge(swatch, into)} />{/if}
 </li>
 

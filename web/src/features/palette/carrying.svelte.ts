@@ -1,10 +1,12 @@
-import type { Brand, Consequences, Swatch } from '../../api/types';
+import type { Brand, Consequences, NewSwatch, Swatch } from '../../api/types';
 import type { Bench } from '../../app/bench.svelte';
 import { isFollowed } from './consequences';
 
 /** A change that waits until somebody has seen what will follow. */
 interface Pending {
   what: string;
+  /** Id of the swatch that it is shown beside; nothing where that swatch may leave. */
+  place: string | undefined;
   consequences: Consequences;
   /** Of the brand when it was asked; once that has moved on, nobody waits any more. */
   revision: number;
@@ -24,23 +26,30 @@ export class Carrying {
     return this.#pending?.revision === this.#bench.brand.revision ? this.#pending : undefined;
   }
 
-  /** A colour that nothing follows is changed at once. @throws Problem if it is no code */
-  async recolor(swatch: Swatch, code: string): Promise<void> {
+  /**
+   * A colour that nothing follows is changed at once.
+   * @param origin where the new one was taken from; nothing if it was typed
+   * @throws Problem if it is no code
+   */
+  async recolor(swatch: Swatch, code: string, origin?: NewSwatch['origin']): Promise<void> {
     const seen = await this.#bench.tryColor(swatch.id, code);
     const consequences = consequencesOf(seen);
     const hex = seen.swatches.find(({ id }) => id === swatch.id)?.codes.hex ?? code;
     if (consequences.swatches.length === 0) {
       this.leave();
     } else if (isFollowed(consequences, swatch.id)) {
-      this.#wait(`${swatch.name} becomes ${hex}`, seen, () => this.#bench.recolorSwatch(swatch.id, code));
+      this.#wait(`${swatch.name} becomes ${hex}`, swatch.id, seen, async () => {
+        await this.#bench.recolorSwatch(swatch.id, code, origin);
+        this.#bench.say(`${swatch.name} is now ${hex}; everything that uses it follows.`, true);
+      });
     } else {
-      await this.#bench.recolorSwatch(swatch.id, code);
-      if (!consequences.inside) {
-        this.#bench.say(
-          `No screen can show ${code}; ${swatch.name} is the nearest that it can, ${hex}.`,
-          true,
-        );
-      }
+      await this.#bench.recolorSwatch(swatch.id, code, origin);
+      this.#bench.say(
+        consequences.inside
+          ? `${swatch.name} is now ${hex}.`
+          : `No screen can show ${code}; ${swatch.name} is the nearest that it can, ${hex}.`,
+        true,
+      );
     }
   }
 
@@ -48,15 +57,16 @@ export class Carrying {
   async merge(swatch: Swatch, into: string): Promise<void> {
     const kept = this.#bench.brand.swatches.find(({ id }) => id === into);
     const seen = await this.#bench.tryMerge(swatch.id, into);
-    this.#wait(`${swatch.name} is replaced by ${kept?.name ?? ''}`, seen, async () => {
+    this.#wait(`${swatch.name} is replaced by ${kept?.name ?? ''}`, undefined, seen, async () => {
       await this.#bench.mergeSwatch(swatch.id, into);
       this.#bench.say(`${swatch.name} and ${kept?.name ?? ''} are one.`, true);
     });
   }
 
-  #wait(what: string, seen: Brand, carry: () => Promise<void>): void {
+  #wait(what: string, place: string | undefined, seen: Brand, carry: () => Promise<void>): void {
     this.#pending = {
       what,
+      place,
       consequences: consequencesOf(seen),
       revision: seen.revision,
       carry: async () => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { packageOf } from '../../api/addresses';
   import type { ShelfBrand } from '../../api/types';
   import { addressOf } from '../../app/route.svelte';
   import Button from '../../ui/Button.svelte';
@@ -7,12 +8,13 @@
   interface Props {
     brand: ShelfBrand;
     onrename: (name: string) => Promise<void>;
+    oncopy: () => void;
     ondelete: () => void;
   }
 
-  const { brand, onrename, ondelete }: Props = $props();
+  const { brand, onrename, oncopy, ondelete }: Props = $props();
 
-  const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+  const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
   let renaming = $state(false);
 
@@ -27,7 +29,7 @@
     <span class="visually-hidden">Open</span>
     <span class="colors" aria-hidden="true">
       {#each brand.colors as color, index (index)}
-        <i style:--color={color}></i>
+        <i style:--color={color} class:found={color === brand.found}></i>
       {:else}
         <span class="none">no colours yet</span>
       {/each}
@@ -40,6 +42,12 @@
     <Button look="quiet" aria-expanded={renaming} onclick={() => (renaming = !renaming)}>
       Rename<span class="visually-hidden">&nbsp;{brand.name}</span>
     </Button>
+    <Button look="quiet" onclick={oncopy}>
+      Copy<span class="visually-hidden">&nbsp;{brand.name}</span>
+    </Button>
+    <a class="send" href={packageOf([brand.id])} download>
+      Send out<span class="visually-hidden">&nbsp;{brand.name}</span>
+    </a>
     <Button look="quiet" onclick={ondelete}>
       Delete<span class="visually-hidden">&nbsp;{brand.name}</span>
     </Button>
@@ -60,7 +68,17 @@
     background: var(--board);
   }
 
-  a {
+  .send {
+    display: inline-flex;
+    align-items: center;
+    min-height: 32px;
+    padding: 4px;
+    font-weight: 600;
+    text-underline-offset: 3px;
+    white-space: nowrap;
+  }
+
+  li > a {
     display: flex;
     flex: 1;
     gap: 16px;
@@ -71,7 +89,7 @@
     text-decoration: none;
   }
 
-  a:hover .name {
+  li > a:hover .name {
     text-decoration: underline;
     text-underline-offset: 3px;
   }
@@ -88,6 +106,13 @@
   i {
     flex: 1;
     background: var(--color);
+  }
+
+  /* The colour that was looked for stands wider, between two lines. */
+  .found {
+    flex: 3;
+    border: 2px solid var(--ink);
+    box-shadow: inset 0 0 0 2px var(--paper);
   }
 
   .none {

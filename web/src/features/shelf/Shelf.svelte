@@ -6,6 +6,8 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import BrandRow from './BrandRow.svelte';
+  import DefaultsDialog from './DefaultsDialog.svelte';
+  import ShelfTools from './ShelfTools.svelte';
   import { ShelfState } from './shelf.svelte';
 
   const shelf = new ShelfState();
@@ -13,6 +15,7 @@
   let name = $state('');
   let problem = $state<string>();
   let said = $state<string>();
+  let settingDefaults = $state(false);
 
   async function attempt(action: () => Promise<void>) {
     problem = undefined;
@@ -35,6 +38,20 @@
     void attempt(async () => {
       await shelf.delete(brand);
       said = `${brand.name} is off the shelf. It stands below and can be put back.`;
+    });
+  }
+
+  function copy(brand: ShelfBrand) {
+    void attempt(async () => {
+      const name = await shelf.copy(brand);
+      said = `${name} stands on the shelf, with a trail of its own.`;
+    });
+  }
+
+  function takeIn(files: File[]) {
+    void attempt(async () => {
+      const lines = await shelf.takeIn(files, (words) => (said = words));
+      said = lines.join('\n');
     });
   }
 
@@ -70,12 +87,28 @@
     <p role="status" class:said>{said ?? ''}</p>
   </div>
 
+  <ShelfTools
+    search={shelf.search}
+    brands={shelf.brands ?? []}
+    total={shelf.total}
+    onsearch={(text) => shelf.lookFor(text)}
+    ontakein={takeIn}
+    ondefaults={() => (settingDefaults = true)}
+  />
+
   {#if shelf.brands?.length}
     <ul aria-label="Brands">
       {#each shelf.brands as brand (brand.id)}
-        <BrandRow {brand} onrename={(to) => shelf.rename(brand, to)} ondelete={() => remove(brand)} />
+        <BrandRow
+          {brand}
+          onrename={(to) => shelf.rename(brand, to)}
+          oncopy={() => copy(brand)}
+          ondelete={() => remove(brand)}
+        />
       {/each}
     </ul>
+  {:else if shelf.brands && shelf.total > 0}
+    <p class="empty">Nothing on the shelf is called so or has such a colour.</p>
   {:else if shelf.brands}
     <p class="empty">
       No brand yet. Give it a name above; then drop its logo, and colours and theme are drafted from it.
@@ -97,6 +130,10 @@
   {/if}
 </main>
 
+{#if settingDefaults}
+  <DefaultsDialog {shelf} onclose={() => (settingDefaults = false)} />
+{/if}
+
 <style>
   header {
     display: flex;
@@ -110,7 +147,7 @@
   main {
     display: grid;
     gap: 16px;
-    max-width: 880px;
+    max-width: 1080px;
     margin: 0 auto;
     padding: 40px 24px;
   }
@@ -158,6 +195,7 @@
   }
 
   .said {
+    white-space: pre-line;
     padding: 4px 10px;
     border-left: 4px solid var(--ink);
     background: var(--paper);

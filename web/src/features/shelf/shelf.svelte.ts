@@ -1,18 +1,37 @@
 import { answered, api } from '../../api/client';
-import type { ShelfBrand } from '../../api/types';
+import { messageOf } from '../../api/problem';
+import type { Defaults, ShelfBrand } from '../../api/types';
+import { takeInPackage } from '../../api/upload';
+import { LatestOnly } from '../../app/latest';
 
 /** All brands, those that stand on the shelf and those that were taken off. */
 export class ShelfState {
   brands = $state.raw<ShelfBrand[]>();
   deleted = $state.raw<ShelfBrand[]>([]);
+  /** How many stand there, whether they are looked for or not. */
+  total = $state(0);
+  search = $state('');
+  readonly #searches = new LatestOnly<ShelfBrand[]>((found) => (this.brands = found));
 
   async load(): Promise<void> {
-    const [brands, deleted] = await Promise.all([
-      answered(api.GET('/api/brands', { params: { query: {} } })),
+    const [brands, all, deleted] = await Promise.all([
+      this.#list(this.search),
+      this.search ? this.#list('') : undefined,
       answered(api.GET('/api/brands', { params: { query: { deleted: true } } })),
     ]);
     this.brands = brands;
+    this.total = (all ?? brands).length;
     this.deleted = deleted;
+  }
+
+  #list(search: string): Promise<ShelfBrand[]> {
+    return answered(api.GET('/api/brands', { params: { query: search ? { search } : {} } }));
+  }
+
+  /** Shows only what is looked for: a name, a short code, a swatch or a colour. */
+  lookFor(text: string): void {
+    this.search = text.trim();
+    this.#searches.ask(() => this.#list(this.search));
   }
 
   /** @return the id of the new brand */
@@ -27,6 +46,14 @@ export class ShelfState {
     await this.load();
   }
 
+  /** @return the name of the copy */
+  async copy(brand: ShelfBrand): Promise<string> {
+    const name = `${brand.name}, copy`.slice(0, 120);
+    await answered(api.POST('/api/brands/{id}/copy', { params: { path: { id: brand.id } }, body: { name } }));
+    await this.load();
+    return name;
+  }
+
   async delete(brand: ShelfBrand): Promise<void> {
     const params = { path: { id: brand.id }, header: { 'If-Match': `"${brand.revision}"` } };
     await answered(api.DELETE('/api/brands/{id}', { params }));
@@ -36,5 +63,37 @@ export class ShelfState {
   async putBack(brand: ShelfBrand): Promise<void> {
     await answered(api.POST('/api/brands/{id}/restoration', { params: { path: { id: brand.id } } }));
     await this.load();
+  }
+
+  /**
+   * Takes packages in one after the other; one that is refused stops no other.
+   * @param onprogress is told what is being done
+   * @return what happened, a line each
+   */
+  async takeIn(files: readonly File[], onprogress: (words: string) => void): Promise<string[]> {
+    const lines: string[] = [];
+    for (const [index, file] of files.entries()) {
+      onprogress(`Taking in ${file.name} (${index + 1} of ${files.length})…`);
+      try {
+        const { brands } = await takeInPackage(file);
+        lines.push(
+          ...brands.map(({ name, copy }) =>
+            copy ? `${name} was known here; what came in stands beside it.` : `${name} is on the shelf.`,
+          ),
+        );
+      } catch (error) {
+        lines.push(`${file.name}: ${messageOf(error)}`);
+      }
+    }
+    await this.load();
+    return lines;
+  }
+
+  defaults(): Promise<Defaults> {
+    return answered(api.GET('/api/defaults'));
+  }
+
+  setDefaults(body: Defaults): Promise<Defaults> {
+    return answered(api.PUT('/api/defaults', { body }));
   }
 }

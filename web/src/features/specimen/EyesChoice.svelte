@@ -35,6 +35,7 @@
         max="100"
         step="10"
         value={eyes.strength}
+        aria-label="Strength of the deficiency"
         aria-valuetext="{eyes.strength} %"
         oninput={(event) => see(eyes.whose, event.currentTarget.valueAsNumber)}
       />

@@ -200,6 +200,7 @@ class GatherJourney extends Journey {
         assertThat(magnifier).containsText("area 3 px");
         assertThat(accessibilityFaults()).isEmpty();
         page.getByLabel("replace a colour").selectOption(new String[] {firstSwatchId()});
+        carryThrough();
         assertThat(page.getByText("everything that uses it follows")).isVisible();
         assertThat(strip()).hasCount(before);
 

@@ -7,18 +7,21 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 
 /** The whole path without a pointing device: WCAG 2.2, SC 2.1.1, 2.1.4, 2.4.3 and 2.4.7. */
 class KeyboardJourney extends Journey {
-    private static final int MOST_TABS = 80;
+    private static final int MOST_TABS = 160;
+
+    private Path sent = Path.of("");
 
     /** Tabs on until what is focused is called by the name, and sees on the way that the focus shows. */
     private void tabTo(String name) {
         for (int tabs = 0; tabs < MOST_TABS; tabs++) {
             page.keyboard().press("Tab");
             Object focused = page.evaluate("() => { const e = document.activeElement;"
-                    + " if (!e?.matches('a, button, input, select')) return '';"
+                    + " if (!e?.matches('a, button, input, select, summary')) return '';"
                     + " const label = e.labels?.[0]?.textContent ?? '';"
                     + " return `${e.getAttribute('aria-label') ?? ''} ${label} ${e.textContent ?? ''}`; }");
             if (String.valueOf(focused).replaceAll("[\\s\u00A0]+", " ").contains(name)) {
@@ -121,5 +124,74 @@ class KeyboardJourney extends Journey {
         actions++;
         assertThat(download.suggestedFilename()).endsWith(".potx");
         assertThat(actions).isLessThan(6);
+    }
+
+    @Test
+    void theWholePaletteIsRefinedByKeys() {
+        page.onFileChooser(chooser -> chooser.setFiles(
+                chooser.isMultiple() && chooser.element().getAttribute("accept").contains("zip")
+                        ? sent
+                        : file("logo.png", Drawings.ferryLogo())));
+        tabTo("New brand");
+        page.keyboard().type("Ostrel by Keys");
+        press("Enter");
+        page.getByText("Drop a logo here").waitFor();
+        tabTo("Choose a file");
+        press("Enter");
+        assertThat(page.getByText("Drafted from logo.png: 4 colours")).isVisible();
+        press("2");
+        assertThat(heading("Palette")).isVisible();
+
+        tabTo("Missing colours");
+        press("Enter");
+        page.getByLabel("Accents").waitFor();
+        tabTo("Take");
+        press("Enter", "Escape");
+        assertThat(strip()).hasCount(6);
+
+        tabTo("Code of Teal");
+        press("Control+a");
+        page.keyboard().type("12B5B0");
+        press("Enter");
+        carryThrough();
+        assertThat(page.getByLabel("Strip").getByText("12B5B0")).isVisible();
+        press("Control+z");
+        assertThat(page.getByLabel("Strip").getByText("0F7C7A")).isVisible();
+
+        tabTo("Mix Teal");
+        press("Enter");
+        tabTo("Lightness of Teal: one step lighter");
+        press("Enter", "Enter");
+        assertThat(page.getByLabel("Strip").getByText("0F7C7A")).hasCount(0);
+        page.waitForTimeout(700);
+        tabTo("Group of Teal");
+        page.keyboard().type("Ext");
+        assertThat(page.getByLabel("Swatches of Extended")).isVisible();
+
+        tabTo("Mood words");
+        press("Enter");
+        tabTo("quieter");
+        press("Enter");
+        carryThrough();
+        assertThat(page.getByText("The palette is quieter now.")).isVisible();
+
+        tabTo("Eyes of others");
+        press("Enter");
+        tabTo("Strip and specimens as seen with");
+        press("ArrowDown");
+        assertThat(page.getByText("Strip and specimens as seen with little red (protan)"))
+                .isVisible();
+
+        tabTo("Zumbido, to the shelf");
+        press("Enter");
+        page.getByLabel("Brands").waitFor();
+        tabTo("Send out Ostrel by Keys");
+        Download out = page.waitForDownload(() -> press("Enter"));
+        sent = file("sent.zip", new byte[0]);
+        out.saveAs(sent);
+        tabTo("Take in packages");
+        press("Enter");
+        assertThat(page.getByText("Ostrel by Keys was known here; what came in stands beside it."))
+                .isVisible();
     }
 }

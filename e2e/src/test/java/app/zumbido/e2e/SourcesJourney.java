@@ -54,6 +54,8 @@ class SourcesJourney extends Journey {
         violet.focus();
         Locator replace = page.getByLabel("replace a colour");
         replace.selectOption(new String[] {replace.locator("option").nth(2).getAttribute("value")});
+        assertThat(page.getByText("What will follow:")).isVisible();
+        carryThrough();
         assertThat(page.getByText("everything that uses it follows")).isVisible();
         assertThat(strip()).hasCount(before);
     }

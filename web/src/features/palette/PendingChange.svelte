@@ -1,0 +1,32 @@
+<script lang="ts">
+  import { onDestroy } from 'svelte';
+  import CarryThrough from './CarryThrough.svelte';
+  import type { Carrying } from './carrying.svelte';
+
+  /** What waits until somebody has seen what will follow; it ends when the place where it stands is left. */
+  interface Props {
+    carrying: Carrying;
+    /** Id of the swatch that it stands beside; nothing for what stands by itself. */
+    beside?: string | undefined;
+  }
+
+  const { carrying, beside }: Props = $props();
+
+  const pending = $derived(carrying.pending?.place === beside ? carrying.pending : undefined);
+
+  onDestroy(() => {
+    if (pending) {
+      carrying.leave();
+    }
+  });
+</script>
+
+{#if pending}
+  <CarryThrough
+    what={pending.what}
+    consequences={pending.consequences}
+    {...beside ? { changed: beside } : {}}
+    oncarry={pending.carry}
+    onleave={() => carrying.leave()}
+  />
+{/if}

@@ -1,0 +1,106 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import Dialog from '../../ui/Dialog.svelte';
+  import type { ShelfState } from './shelf.svelte';
+
+  interface Props {
+    shelf: ShelfState;
+    onclose: () => void;
+  }
+
+  const { shelf, onclose }: Props = $props();
+
+  let headingFont = $state('');
+  let bodyFont = $state('');
+  let groups = $state('');
+  let loaded = $state(false);
+  let problem = $state<string>();
+
+  async function attempt(action: () => Promise<void>) {
+    problem = undefined;
+    try {
+      await action();
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  void attempt(async () => {
+    const defaults = await shelf.defaults();
+    headingFont = defaults.headingFont;
+    bodyFont = defaults.bodyFont;
+    groups = defaults.groups.map(({ name }) => name).join(', ');
+    loaded = true;
+  });
+
+  function save(event: SubmitEvent) {
+    event.preventDefault();
+    void attempt(async () => {
+      const names = groups
+        .split(',')
+        .map((name) => name.trim())
+        .filter((name) => name !== '');
+      await shelf.setDefaults({
+        headingFont: headingFont.trim(),
+        bodyFont: bodyFont.trim(),
+        groups: names.map((name) => ({ name })),
+      });
+      onclose();
+    });
+  }
+</script>
+
+<Dialog title="Defaults for new brands" {onclose}>
+  <form onsubmit={save}>
+    <p>Every new brand begins with these; brands that exist stay as they are.</p>
+    <label>
+      Heading font
+      <input bind:value={headingFont} required disabled={!loaded} maxlength="80" autocomplete="off" />
+    </label>
+    <label>
+      Body font
+      <input bind:value={bodyFont} required disabled={!loaded} maxlength="80" autocomplete="off" />
+    </label>
+    <label>
+      Own groups of the palette, divided by commas
+      <input
+        bind:value={groups}
+        disabled={!loaded}
+        maxlength="400"
+        autocomplete="off"
+        placeholder="Video, Campaign"
+      />
+    </label>
+    <p class="hint">Core, Extended and Charts are there anyway.</p>
+    <Complaint text={problem} />
+    <div><Button type="submit" look="main" disabled={!loaded}>Keep them</Button></div>
+  </form>
+</Dialog>
+
+<style>
+  form {
+    display: grid;
+    gap: 12px;
+  }
+
+  label {
+    display: grid;
+    gap: 4px;
+    font-weight: 600;
+  }
+
+  input {
+    min-height: 32px;
+    padding: 4px 8px;
+    border: var(--rule);
+    background: var(--paper);
+    font-weight: 400;
+  }
+
+  input::placeholder,
+  .hint {
+    color: var(--ink-3);
+  }
+</style>

@@ -53,7 +53,7 @@ class PackageJourney extends Journey {
                     page.waitForDownload(() -> link("Send out Ostrel Ferries").click());
             assertThat(again.path()).hasSameBinaryContentAs(sent);
             link("Open Ostrel Ferries").click();
-            assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(7);
+            assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(9);
             assertThat(sources()).hasCount(2);
             button("Undo").click();
             button("Trail").click();

@@ -36,7 +36,7 @@ class ShelfJourney extends Journey {
         button("Put Ostrel Lines back").click();
         assertThat(brands()).hasCount(3);
         link("Open Ostrel Lines").click();
-        assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(7);
+        assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(9);
     }
 
     @Test

@@ -20,7 +20,7 @@ record ColorWord(String word, Oklab place) {
     private static final List<ColorWord> ALL = read();
 
     /** Farther away a word says something else; OKLab units, set by eye. */
-    private static final double FARTHEST = 0.09;
+    private static final double FARTHEST = 0.075;
 
     private static List<ColorWord> read() {
         InputStream in = Objects.requireNonNull(ColorWord.class.getResourceAsStream("color-words.csv"));

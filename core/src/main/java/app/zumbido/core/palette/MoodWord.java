@@ -3,6 +3,7 @@ package app.zumbido.core.palette;
 import app.zumbido.core.color.Degrees;
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.GamutMapping;
+import app.zumbido.core.color.Oklab;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import java.util.Optional;
@@ -60,11 +61,12 @@ public enum MoodWord {
         boolean grey = from.c() < GREYISH;
         boolean kept = grey || from.l() < INK || from.l() > PAPER;
         double l = kept ? from.l() : inside(from.l() + lightness * amount.value());
-        double c = from.c() * (1 + (strength - 1) * amount.value());
+        double stronger = 1 + (strength - 1) * amount.value();
         if (grey) {
-            return GamutMapping.toRgb(new Oklch(l, Math.max(c, hint(amount)), hueOfGrey(from)));
+            return GamutMapping.toRgb(new Oklch(l, Math.max(from.c() * stronger, hint(amount)), hueOfGrey(from)));
         }
-        return GamutMapping.toRgb(new Oklch(l, c, from.hue().map(hue -> leaning(hue, amount))));
+        Oklch leaning = leaning(from, share * amount.value());
+        return GamutMapping.toRgb(new Oklch(l, leaning.c() * stronger, leaning.hue()));
     }
 
     /** Between ink and paper, so that neither arises where none was. */
@@ -80,9 +82,11 @@ public enum MoodWord {
         return share == 0 ? grey.hue() : Optional.of(Degrees.of(pull));
     }
 
-    private Degrees leaning(Degrees hue, Fraction amount) {
-        // The shorter way round the circle.
-        double way = Math.floorMod((int) Math.round((pull - hue.value() + 180) * 1000), 360_000) / 1000.0 - 180;
-        return Degrees.of(hue.value() + way * share * amount.value());
+    /** Straight across the plane of hues: an opposite one becomes quieter on the way instead of running round the circle. */
+    private Oklch leaning(Oklch from, double way) {
+        Oklab own = from.toOklab();
+        Oklab pulled = new Oklch(from.l(), from.c(), Optional.of(Degrees.of(pull))).toOklab();
+        return Oklch.of(
+                new Oklab(from.l(), own.a() + way * (pulled.a() - own.a()), own.b() + way * (pulled.b() - own.b())));
     }
 }

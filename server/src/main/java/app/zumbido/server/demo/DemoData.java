@@ -6,11 +6,15 @@ import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Group;
+import app.zumbido.core.palette.LadderStep;
+import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.server.shelf.BrandMapper;
 import app.zumbido.server.source.SourceIntake;
+import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.IfMatch;
 import java.util.Comparator;
@@ -31,8 +35,10 @@ class DemoData {
     private final BrandMapper brands;
     private final BrandKeeper keeper;
     private final SourceIntake sources;
+    private final Ids ids;
 
-    DemoData(BrandMapper brands, BrandKeeper keeper, SourceIntake sources) {
+    DemoData(BrandMapper brands, BrandKeeper keeper, SourceIntake sources, Ids ids) {
+        this.ids = ids;
         this.brands = brands;
         this.keeper = keeper;
         this.sources = sources;
@@ -64,6 +70,15 @@ class DemoData {
                         Map.entry("FFFFFF", "Sailcloth")));
         change(id, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable())));
         change(id, brand -> new ThemeChange.RenameTheme("Daylight"));
+        change(
+                id,
+                brand -> PaletteChange.AddSwatches.of(List.of(
+                        step(brand, "Deep harbour", "Harbour teal", -0.5),
+                        step(brand, "Sea mist", "Harbour teal", 0.8))));
+        change(
+                id,
+                brand -> new PaletteChange.NoteSwatch(
+                        named(brand, "Night channel").id(), new Notes("Blue 4 of the island printers", "")));
     }
 
     /** A volunteer seed library without a logo: one picture of a seed tray, and colours taken from it. */
@@ -128,6 +143,14 @@ class DemoData {
                 .skip(named)
                 .min(Comparator.comparingDouble(swatch -> Difference.between(swatch.color(), color)))
                 .orElseThrow();
+    }
+
+    /** A step of a swatch's ladder that follows it. */
+    private Swatch step(Brand brand, String name, String base, double away) {
+        Swatch followed = named(brand, base);
+        return Swatch.of(new SwatchId(ids.next()), name, followed.color(), List.of())
+                .following(new LadderStep(followed.id(), away), followed.color())
+                .in(Group.EXTENDED);
     }
 
     private static Swatch named(Brand brand, String name) {

@@ -54,7 +54,12 @@ const WORDS: Record<string, string> = {
 };
 
 /** What the server says of these is a sentence for people already. */
-const SAID_BY_THE_SERVER = ['/problems/package-refused', '/problems/group-refused', '/problems/same-swatch'];
+const SAID_BY_THE_SERVER = [
+  '/problems/package-refused',
+  '/problems/group-refused',
+  '/problems/role-refused',
+  '/problems/same-swatch',
+];
 
 function words(type: string, detail: Partial<ProblemDetail> | undefined): string {
   const field = detail?.errors?.[0];

@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["draft"];
+        post: operations["draft_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -350,6 +350,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["putBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/roles/chart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chart"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/roles/chart/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["improveOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/roles/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["draft"];
+        put?: never;
+        post: operations["takeDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/roles/proportion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setProportion"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/roles/{role}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["assign"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/roles/{role}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["word"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1148,6 +1244,9 @@ export interface components {
             aside: boolean;
             remark: string;
         };
+        AssignRequest: {
+            swatches: string[];
+        };
         BrandName: {
             name: string;
         };
@@ -1163,10 +1262,15 @@ export interface components {
             remarks: components["schemas"]["RemarkResponse"][];
             /** Format: int64 */
             revision: number;
+            roles: components["schemas"]["RolesResponse"];
             shortCode?: string;
             specimen: components["schemas"]["SpecimenResponse"];
             swatches: components["schemas"]["SwatchResponse"][];
             theme: components["schemas"]["ThemeResponse"];
+        };
+        ChartResponse: {
+            series: components["schemas"]["SeriesResponse"][];
+            viewers: components["schemas"]["ViewerResponse"][];
         };
         CmykResponse: {
             /** Format: double */
@@ -1230,6 +1334,16 @@ export interface components {
             /** Format: int32 */
             tints: number;
         };
+        ContradictionResponse: {
+            /** @enum {string} */
+            kind: "TEXT_ON_BOX_FILL" | "TEXT_ON_DARK_UNREADABLE" | "HIGHLIGHT_ELSEWHERE" | "OFF_LIMITS_IN_ROLE" | "OFF_LIMITS_IN_SLOT" | "TINT_IN_PALETTE" | "TINT_IN_SLOT";
+            /** Format: double */
+            ratio?: number;
+            /** @enum {string} */
+            role?: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+            slot?: string;
+            swatch: string;
+        };
         ContrastRequest: {
             background: string;
             foreground: string;
@@ -1263,6 +1377,13 @@ export interface components {
         DraftRequest: {
             /** Format: uuid */
             sourceId: string;
+        };
+        DraftedRoleResponse: {
+            /** @enum {string} */
+            reason: "MOST_USED" | "NEXT_IN_USE" | "STRONGEST_AND_FARTHEST" | "DARKEST_AND_QUIET" | "LIGHTEST" | "PALE_AND_QUIET" | "GREEN" | "AMBER" | "RED" | "IN_ORDER";
+            /** @enum {string} */
+            role: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+            swatches: string[];
         };
         FontsResponse: {
             body: string;
@@ -1464,7 +1585,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "COPIED" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
+            kind: "BEGUN" | "COPIED" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "ROLE_ASSIGNED" | "ROLES_DRAFTED" | "ROLE_WORDED" | "PROPORTION_SET" | "CHART_ORDERED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
             to?: string;
@@ -1535,6 +1656,22 @@ export interface components {
             reach: "REACHED" | "OUT_OF_REACH" | "LOSES_ITS_GLOW";
             tooMuchInk: boolean;
         };
+        ProportionRequest: {
+            /** Format: int32 */
+            highlight: number;
+            /** Format: int32 */
+            main: number;
+            /** Format: int32 */
+            secondary: number;
+        };
+        ProportionResponse: {
+            /** Format: int32 */
+            highlight: number;
+            /** Format: int32 */
+            main: number;
+            /** Format: int32 */
+            secondary: number;
+        };
         ProposalResponse: {
             /** Format: double */
             coverage: number;
@@ -1580,9 +1717,29 @@ export interface components {
             kind: "NEARLY_THE_SAME" | "TOO_MANY" | "TOO_FEW" | "NO_NEUTRAL" | "NEEDS_OUTLINE" | "BEYOND_PRESS";
             swatches: string[];
         };
+        RoleDraftResponse: {
+            roles: components["schemas"]["DraftedRoleResponse"][];
+        };
+        RoleResponse: {
+            /** @enum {string} */
+            role: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+            several: boolean;
+            swatches: string[];
+            words: string;
+        };
+        RolesResponse: {
+            contradictions: components["schemas"]["ContradictionResponse"][];
+            proportion: components["schemas"]["ProportionResponse"];
+            roles: components["schemas"]["RoleResponse"][];
+        };
         SampleResponse: {
             hex: string;
             ink: string;
+        };
+        SeriesResponse: {
+            hex: string;
+            ink: string;
+            madeOut: boolean;
         };
         ShelfResponse: {
             /** Format: date-time */
@@ -1748,8 +1905,20 @@ export interface components {
             name?: string;
             uses: components["schemas"]["UseResponse"][];
         };
+        ViewerResponse: {
+            /** Format: double */
+            all?: number;
+            /** @enum {string} */
+            eyes: "NORMAL" | "PROTAN" | "DEUTAN" | "TRITAN" | "GREY";
+            /** Format: double */
+            neighbours?: number;
+            toldApart: boolean;
+        };
         VisionResponse: {
             values: number[];
+        };
+        WordsRequest: {
+            words: string;
         };
     };
     responses: never;
@@ -1972,7 +2141,7 @@ export interface operations {
             };
         };
     };
-    draft: {
+    draft_1: {
         parameters: {
             query?: never;
             header: {
@@ -2347,6 +2516,186 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    chart: {
+        parameters: {
+            query?: {
+                series?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChartResponse"];
+                };
+            };
+        };
+    };
+    improveOrder: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RoleDraftResponse"];
+                };
+            };
+        };
+    };
+    takeDraft: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    setProportion: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProportionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    assign: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                role: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AssignRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    word: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                role: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WordsRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -4,6 +4,7 @@
   import Gather from '../features/gather/Gather.svelte';
   import HandOver from '../features/handover/HandOver.svelte';
   import Palette from '../features/palette/Palette.svelte';
+  import Roles from '../features/roles/Roles.svelte';
   import InUse from '../features/specimen/InUse.svelte';
   import Theme from '../features/theme/Theme.svelte';
   import { carriesFiles } from '../ui/drag';
@@ -119,6 +120,8 @@
         <Gather />
       {:else if station === 'palette'}
         <Palette />
+      {:else if station === 'roles'}
+        <Roles />
       {:else if station === 'theme'}
         <Theme />
       {:else}

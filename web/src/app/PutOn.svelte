@@ -1,5 +1,7 @@
 <script lang="ts">
   import { messageOf } from '../api/problem';
+  import type { Role } from '../api/types';
+  import { roleName } from '../features/roles/roles';
   import { slotName } from '../features/theme/slots';
   import Complaint from '../ui/Complaint.svelte';
   import Dialog from '../ui/Dialog.svelte';
@@ -18,18 +20,33 @@
 
   let problem = $state<string>();
 
-  async function put(slot: string) {
+  async function attempt(action: () => Promise<void>, becomes: string) {
     try {
-      await bench.fillSlot(slot, { swatchId });
-      bench.say(`${swatch?.name} is now ${slotName(slot)}.`, true);
+      await action();
+      bench.say(`${swatch?.name} is now ${becomes}.`, true);
       onclose();
     } catch (error) {
       problem = messageOf(error);
     }
   }
+
+  const put = (slot: string) => attempt(() => bench.fillSlot(slot, { swatchId }), slotName(slot));
+  const give = (role: Role) => attempt(() => bench.giveRole(role, swatchId), roleName(role));
 </script>
 
 <Dialog title="Put {swatch?.name ?? 'it'} on…" {onclose}>
+  <h3>A role</h3>
+  <ul class="roles">
+    {#each bench.brand.roles.roles as { role, swatches } (role)}
+      <li>
+        <button type="button" disabled={swatches.includes(swatchId)} onclick={() => give(role)}>
+          <span>{roleName(role)}</span>
+          {#if swatches.includes(swatchId)}<span class="empty">has it</span>{/if}
+        </button>
+      </li>
+    {/each}
+  </ul>
+  <h3>A slot of the theme</h3>
   <ul>
     {#each bench.brand.theme.slots as slot (slot.slot)}
       <li>
@@ -52,6 +69,20 @@
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 4px 12px;
+  }
+
+  h3 {
+    margin: 8px 0 4px;
+    padding-bottom: 2px;
+    border-bottom: var(--hairline);
+  }
+
+  .roles {
+    grid-template-columns: repeat(3, 1fr);
+  }
+
+  .roles button {
+    min-height: 28px;
   }
 
   button {

@@ -13,12 +13,22 @@
   const states: Record<Station, string> = $derived({
     gather: counted(bench.sheet.sources.length, 'source'),
     palette: counted(bench.brand.swatches.length, 'swatch', 'swatches'),
+    roles: rolesState(),
     theme: themeState(),
     handover: bench.brand.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
   });
 
   function counted(count: number, one: string, many = `${one}s`): string {
     return count === 0 ? `no ${many} yet` : `${count} ${count === 1 ? one : many}`;
+  }
+
+  function rolesState(): string {
+    const { roles, contradictions } = bench.brand.roles;
+    if (contradictions.length > 0) {
+      return counted(contradictions.length, 'to look at', 'to look at');
+    }
+    const given = roles.filter(({ role, swatches }) => swatches.length > 0 && !role.endsWith('OFF_LIMITS'));
+    return given.length === 0 ? 'not given yet' : `${given.length} given`;
   }
 
   function themeState(): string {

@@ -2,7 +2,7 @@ import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
 import type { ReadyPalette, SlotRequest, Source, Specimen } from '../api/types';
 import { Intake } from './intake.svelte';
-import { SwatchWork } from './swatches.svelte';
+import { RoleWork } from './roles.svelte';
 import { Sheet } from './sheet.svelte';
 
 /** A text that colours are read from. */
@@ -20,7 +20,7 @@ export interface Trial {
 }
 
 /** The brand on the bench and everything that is done to it. */
-export class Bench extends SwatchWork {
+export class Bench extends RoleWork {
   readonly sheet = new Sheet(this.id);
   readonly intake = new Intake(this);
   /** Text whose codes are looked at; nothing while nobody does. */
@@ -65,8 +65,7 @@ export class Bench extends SwatchWork {
   }
 
   async suggestTheme(): Promise<void> {
-    const header = { 'If-Match': `"${this.brand.revision}"` };
-    await this.change(async () => {
+    await this.change(async (header) => {
       const params = { path: { id: this.id }, query: { apply: true }, header };
       await answered(api.POST('/api/brands/{id}/theme/suggestion', { params }));
       return api.GET('/api/brands/{id}', { params: { path: { id: this.id } } });

@@ -21,6 +21,8 @@ export class KeptBrand {
   #preview = $state.raw<Brand>();
   readonly #previews = new LatestOnly<Brand>((brand) => (this.#preview = brand));
   #looks = 0;
+  /** Settles when the change that was sent last is done. */
+  #changes: Promise<void> = Promise.resolve();
   #problem = $state<string>();
   #saving = $state(0);
   /** Milliseconds since 1970. */
@@ -80,8 +82,18 @@ export class KeptBrand {
     this.notice = undo ? { text, undo } : { text };
   }
 
-  /** Sends a change and takes the brand that comes back. @throws Problem if it was refused */
-  protected async change(send: (header: { 'If-Match': string }) => Promise<Answer>): Promise<void> {
+  /**
+   * Sends a change and takes the brand that comes back. One at a time, so that a quick second one stands on the first and is
+   * not taken for a change in another window.
+   * @throws Problem if it was refused
+   */
+  protected change(send: (header: { 'If-Match': string }) => Promise<Answer>): Promise<void> {
+    const sent = this.#changes.then(() => this.#change(send));
+    this.#changes = sent.catch(() => undefined);
+    return sent;
+  }
+
+  async #change(send: (header: { 'If-Match': string }) => Promise<Answer>): Promise<void> {
     this.notice = undefined;
     this.#saving++;
     try {

@@ -2,6 +2,7 @@
 export const STATIONS = [
   { key: 'gather', number: '1', name: 'Gather' },
   { key: 'palette', number: '2', name: 'Palette' },
+  { key: 'roles', number: '3', name: 'Roles' },
   { key: 'theme', number: '4', name: 'Theme' },
   { key: 'handover', number: '9', name: 'Hand over' },
 ] as const;

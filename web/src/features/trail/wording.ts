@@ -1,4 +1,5 @@
 import type { Note } from '../../api/types';
+import { roleName } from '../roles/roles';
 import { slotName } from '../theme/slots';
 
 /** A step of the trail in plain words. */
@@ -65,6 +66,18 @@ export function wordsOf(note: Note): string {
       return `${subject} is off-limits`;
     case 'OFF_LIMITS_LIFTED':
       return `${subject} is off-limits no more`;
+    case 'ROLE_ASSIGNED':
+      return count === 0
+        ? `${roleName(to)}: nobody any more`
+        : `${roleName(to)}: ${subject}${count === 1 ? '' : ` and ${count - 1} more`}`;
+    case 'ROLES_DRAFTED':
+      return `Roles drafted: ${count}`;
+    case 'ROLE_WORDED':
+      return `${roleName(from)} worded${to ? `: ${to}` : ' as usual'}`;
+    case 'PROPORTION_SET':
+      return `Proportion set (${from} → ${to})`;
+    case 'CHART_ORDERED':
+      return `Chart order improved: ${count} series`;
     case 'SLOT_FILLED':
       return slotWords(slotName(note.slot ?? ''), from, to);
     case 'SUGGESTION_APPLIED':

@@ -95,6 +95,8 @@ class ScreenshotJourney extends Journey {
         assertThat(button("Take all 9")).isVisible();
         shoot("companions");
         button("Close").click();
+        openStation("Roles");
+        shoot("roles");
         openStation("Theme");
         shoot("theme");
         openStation("Hand over");

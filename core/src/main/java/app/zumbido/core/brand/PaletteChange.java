@@ -125,7 +125,7 @@ public sealed interface PaletteChange extends Change {
         @Override
         public Brand applyTo(Brand brand) {
             return brand.with(brand.theme().releasing(id, brand.palette()))
-                    .with(brand.roles().allowing(id))
+                    .with(brand.roles().without(id))
                     .with(brand.palette().without(id));
         }
 
@@ -185,7 +185,7 @@ public sealed interface PaletteChange extends Change {
         public Brand applyTo(Brand brand) {
             Palette merged = brand.palette().merging(kept, gone);
             return brand.with(brand.theme().following(gone, kept))
-                    .with(brand.roles().allowing(gone))
+                    .with(brand.roles().following(gone, kept))
                     .with(merged);
         }
 

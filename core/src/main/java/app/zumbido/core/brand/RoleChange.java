@@ -3,7 +3,13 @@ package app.zumbido.core.brand;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Proportion;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.roles.RoleDraft;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** What is said about the use of swatches. */
@@ -54,6 +60,102 @@ public sealed interface RoleChange extends Change {
         public TrailNote note(Brand before) {
             return TrailNote.of(offLimits ? ChangeKind.OFF_LIMITS_SET : ChangeKind.OFF_LIMITS_LIFTED)
                     .about(before.palette().get(id));
+        }
+    }
+
+    /** @param swatches all that have the role from now on, in their order */
+    record AssignRole(Role role, List<SwatchId> swatches) implements RoleChange {
+        public AssignRole {
+            swatches = List.copyOf(swatches);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            swatches.forEach(brand.palette()::get);
+            return brand.with(brand.roles().with(role, swatches));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            TrailNote note = TrailNote.of(ChangeKind.ROLE_ASSIGNED)
+                    .fromTo("", role.name())
+                    .count(swatches.size());
+            return swatches.isEmpty() ? note : note.about(before.palette().get(swatches.get(0)));
+        }
+    }
+
+    /** Roles for the whole palette at once. */
+    record DraftRoles(Map<Role, List<SwatchId>> assigned) implements RoleChange {
+        public DraftRoles {
+            Map<Role, List<SwatchId>> lists = new EnumMap<>(Role.class);
+            lists.putAll(assigned);
+            assigned = Collections.unmodifiableMap(lists);
+        }
+
+        /** What the palette of the brand proposes; roles that nothing is fit for stay as they are. */
+        public static DraftRoles of(Brand brand) {
+            Map<Role, List<SwatchId>> assigned = new EnumMap<>(Role.class);
+            RoleDraft.of(brand.usable()).forEach((role, proposal) -> assigned.put(role, proposal.swatches()));
+            return new DraftRoles(assigned);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            assigned.values().forEach(swatches -> swatches.forEach(brand.palette()::get));
+            return brand.with(brand.roles().with(assigned));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.ROLES_DRAFTED).count(assigned.size());
+        }
+    }
+
+    /** @param words empty: the usual sentence again */
+    record WordRole(Role role, String words) implements RoleChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.roles().wording(role, words));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.ROLE_WORDED).fromTo(role.name(), words);
+        }
+    }
+
+    record SetProportion(Proportion proportion) implements RoleChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.roles().with(proportion));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.PROPORTION_SET)
+                    .fromTo(words(before.roles().proportion()), words(proportion));
+        }
+
+        private static String words(Proportion proportion) {
+            return proportion.main() + " / " + proportion.secondary() + " / " + proportion.highlight();
+        }
+    }
+
+    /** @param order the series of charts as they are told apart best */
+    record OrderChart(List<SwatchId> order) implements RoleChange {
+        public OrderChart {
+            order = List.copyOf(order);
+        }
+
+        @Override
+        public Brand applyTo(Brand brand) {
+            order.forEach(brand.palette()::get);
+            return brand.with(brand.roles().with(Role.CHART, order));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.CHART_ORDERED).count(order.size());
         }
     }
 }

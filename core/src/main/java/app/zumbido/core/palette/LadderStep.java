@@ -15,7 +15,8 @@ public record LadderStep(SwatchId base, double away) {
         }
     }
 
-    Rgb colorFrom(Rgb color) {
+    /** @param color of the base */
+    public Rgb colorFrom(Rgb color) {
         return Ladder.at(color, away);
     }
 }

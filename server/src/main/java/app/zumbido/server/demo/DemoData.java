@@ -3,6 +3,7 @@ package app.zumbido.server.demo;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
+import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
@@ -70,6 +71,7 @@ class DemoData {
                         Map.entry("FFFFFF", "Sailcloth")));
         change(id, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable())));
         change(id, brand -> new ThemeChange.RenameTheme("Daylight"));
+        change(id, RoleChange.DraftRoles::of);
         change(
                 id,
                 brand -> PaletteChange.AddSwatches.of(List.of(

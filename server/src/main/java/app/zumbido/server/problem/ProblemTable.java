@@ -9,6 +9,7 @@ import app.zumbido.server.pack.PackageException;
 import app.zumbido.server.palette.GroupException;
 import app.zumbido.server.palette.SameSwatchException;
 import app.zumbido.server.palette.UnknownPaletteException;
+import app.zumbido.server.roles.RoleException;
 import app.zumbido.server.shelf.UnknownBrandException;
 import app.zumbido.server.source.DraftException;
 import app.zumbido.server.source.OutsidePictureException;
@@ -120,6 +121,7 @@ class ProblemTable {
             new Row(UnknownSwatchException.class, ProblemType.UNKNOWN_SWATCH),
             new Row(UnknownPaletteException.class, ProblemType.UNKNOWN_PALETTE),
             new Row(PackageException.class, ProblemType.PACKAGE_REFUSED),
+            new Row(RoleException.class, ProblemType.ROLE_REFUSED),
             new Row(GroupException.class, ProblemType.GROUP_REFUSED),
             new Row(SameSwatchException.class, ProblemType.SAME_SWATCH),
             new Row(UnknownSlotException.class, ProblemType.UNKNOWN_SLOT),

@@ -26,6 +26,7 @@ enum ProblemType {
     NOTHING_FOUND(HttpStatus.UNPROCESSABLE_CONTENT, "No colour found"),
     BRAND_NOT_EMPTY(HttpStatus.CONFLICT, "Brand has colours already"),
     PACKAGE_REFUSED(HttpStatus.UNPROCESSABLE_CONTENT, "Not a package that can be taken in"),
+    ROLE_REFUSED(HttpStatus.UNPROCESSABLE_CONTENT, "Not with this role"),
     GROUP_REFUSED(HttpStatus.CONFLICT, "Not with this group"),
     SAME_SWATCH(HttpStatus.UNPROCESSABLE_CONTENT, "The same swatch"),
     TRAIL_END(HttpStatus.CONFLICT, "End of the trail"),

@@ -5,6 +5,7 @@ import app.zumbido.core.brand.ShortCode;
 import app.zumbido.core.palette.Group;
 import app.zumbido.server.palette.RemarkResponse;
 import app.zumbido.server.palette.SwatchResponse;
+import app.zumbido.server.roles.RolesResponse;
 import app.zumbido.server.theme.SpecimenResponse;
 import app.zumbido.server.theme.ThemeResponse;
 import app.zumbido.server.trail.ETags;
@@ -33,6 +34,7 @@ public record BrandResponse(
         List<SwatchResponse> swatches,
         List<GroupResponse> groups,
         List<RemarkResponse> remarks,
+        RolesResponse roles,
         ThemeResponse theme,
         SpecimenResponse specimen,
         @Nullable ConsequencesResponse consequences) {
@@ -55,6 +57,7 @@ public record BrandResponse(
                         .toList(),
                 brand.palette().groups().stream().map(GroupResponse::of).toList(),
                 RemarkResponse.of(brand.palette()),
+                RolesResponse.of(brand),
                 ThemeResponse.of(brand),
                 SpecimenResponse.of(brand),
                 consequences);

@@ -3,15 +3,12 @@ package app.zumbido.server.trail;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.SwatchId;
-import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.FontPair;
-import app.zumbido.server.roles.RoleMapper;
-import app.zumbido.server.roles.RoleRow;
 import app.zumbido.server.shelf.BrandRow;
 import app.zumbido.server.theme.SlotRow;
 import app.zumbido.server.theme.ThemeMapper;
@@ -29,11 +26,10 @@ import org.springframework.stereotype.Component;
 @Component
 class BrandTables {
     private static final int REMEMBERED = 64;
-    private static final String OFF_LIMITS = "off-limits";
 
     private final PaletteTables palettes;
     private final ThemeMapper themes;
-    private final RoleMapper roles;
+    private final RoleTables roles;
     private final Map<UUID, Brand> recent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<UUID, Brand> eldest) {
@@ -41,7 +37,7 @@ class BrandTables {
         }
     });
 
-    BrandTables(PaletteTables palettes, ThemeMapper themes, RoleMapper roles) {
+    BrandTables(PaletteTables palettes, ThemeMapper themes, RoleTables roles) {
         this.palettes = palettes;
         this.themes = themes;
         this.roles = roles;
@@ -70,9 +66,7 @@ class BrandTables {
                 row.name(),
                 Optional.ofNullable(row.shortCode()),
                 palettes.read(row.id()),
-                new Roles(roles.ofBrand(row.id()).stream()
-                        .map(role -> new SwatchId(role.swatchId()))
-                        .toList()),
+                roles.read(row.id()),
                 new Theme(theme.id(), theme.name(), new FontPair(theme.headingFont(), theme.bodyFont()), slots));
     }
 
@@ -85,7 +79,7 @@ class BrandTables {
     /** Replaces what hangs on the brand's own row. */
     void replace(Brand brand) {
         themes.deleteSlots(brand.theme().id());
-        roles.deleteOfBrand(brand.id());
+        roles.clear(brand.id());
         palettes.clear(brand.id());
         themes.update(themeRow(brand));
         insertParts(brand);
@@ -93,10 +87,7 @@ class BrandTables {
 
     private void insertParts(Brand brand) {
         palettes.write(brand.id(), brand.palette());
-        int place = 0;
-        for (SwatchId swatch : brand.roles().offLimits()) {
-            roles.insert(new RoleRow(brand.id(), OFF_LIMITS, place++, swatch.value()));
-        }
+        roles.write(brand.id(), brand.roles());
         brand.theme().slots().forEach((slot, setting) -> themes.insertSlot(row(brand, slot, setting)));
     }
 

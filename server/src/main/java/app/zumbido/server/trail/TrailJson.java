@@ -13,6 +13,8 @@ import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Proportion;
+import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.ThemeSlot;
 import com.fasterxml.jackson.annotation.JsonCreator;
@@ -48,11 +50,13 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class TrailJson {
     /** Grows when a snapshot changes its shape; older ones are then translated on reading. */
-    private static final int VERSION = 3;
+    private static final int VERSION = 4;
     /** In the first version nothing was said about roles. */
     private static final int WITHOUT_ROLES = 1;
     /** In the second a palette had no groups. */
     private static final int WITHOUT_GROUPS = 2;
+    /** In the third the only role was to be off-limits. */
+    private static final int ONLY_OFF_LIMITS = 3;
 
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(Change.class, ChangeNames.class)
@@ -103,6 +107,15 @@ class TrailJson {
             ArrayNode groups = older.putArray("groups");
             Group.USUAL.forEach(group -> groups.add(group.name()));
             older.putArray("asides");
+        }
+        if (version <= ONLY_OFF_LIMITS && brand.path("roles") instanceof ObjectNode older) {
+            JsonNode offLimits = older.remove("offLimits");
+            older.putObject("assigned").set(Role.OFF_LIMITS.name(), offLimits);
+            ObjectNode shares = older.putObject("proportion");
+            shares.put("main", Proportion.TO_BEGIN_WITH.main());
+            shares.put("secondary", Proportion.TO_BEGIN_WITH.secondary());
+            shares.put("highlight", Proportion.TO_BEGIN_WITH.highlight());
+            older.putObject("words");
         }
         return mapper.treeToValue(brand, Brand.class);
     }
@@ -173,6 +186,11 @@ class TrailJson {
         @Type(name = "move-group", value = GroupChange.MoveGroup.class),
         @Type(name = "remove-group", value = GroupChange.RemoveGroup.class),
         @Type(name = "mark-hierarchy", value = RoleChange.MarkHierarchy.class),
+        @Type(name = "assign-role", value = RoleChange.AssignRole.class),
+        @Type(name = "draft-roles", value = RoleChange.DraftRoles.class),
+        @Type(name = "word-role", value = RoleChange.WordRole.class),
+        @Type(name = "set-proportion", value = RoleChange.SetProportion.class),
+        @Type(name = "order-chart", value = RoleChange.OrderChart.class),
         @Type(name = "set-off-limits", value = RoleChange.SetOffLimits.class),
         @Type(name = "fill-slot", value = ThemeChange.FillSlot.class),
         @Type(name = "apply-suggestion", value = ThemeChange.ApplySuggestion.class),

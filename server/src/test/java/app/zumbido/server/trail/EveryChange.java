@@ -20,6 +20,8 @@ import app.zumbido.core.palette.PaletteOrder;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Proportion;
+import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.ThemeSlot;
@@ -80,6 +82,12 @@ public final class EveryChange {
                         "manual.pdf, page 2", List.of(violet), List.of(violet.id(), navy.id()), List.of(teal.id())),
                 brand -> new RoleChange.SetOffLimits(violet.id(), true),
                 brand -> new RoleChange.SetOffLimits(teal.id(), false),
+                brand -> new RoleChange.AssignRole(Role.SECONDARY, List.of(teal.id(), navy.id())),
+                brand -> new RoleChange.DraftRoles(
+                        Map.of(Role.MAIN, List.of(navy.id()), Role.CHART, List.of(navy.id(), teal.id(), violet.id()))),
+                brand -> new RoleChange.WordRole(Role.MAIN, "For titles and the hull."),
+                brand -> new RoleChange.SetProportion(new Proportion(70, 20, 10)),
+                brand -> new RoleChange.OrderChart(List.of(navy.id(), violet.id(), teal.id())),
                 brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.palette())),
                 brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(teal.id())),
                 brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.Derived(teal.id(), 0.25)),

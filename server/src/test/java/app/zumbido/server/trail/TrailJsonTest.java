@@ -8,8 +8,10 @@ import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Proportion;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.ThemeSlot;
@@ -28,18 +30,36 @@ import org.junit.jupiter.params.provider.ValueSource;
 class TrailJsonTest {
     private final TrailJson json = new TrailJson();
 
-    /** The file was written once and is never written again: what it holds must load for ever. */
-    @Test
-    void readsASnapshotOfTheFirstVersion() throws IOException {
+    /** The files were written once and are never written again: what they hold must load for ever. */
+    private Brand written(int version) throws IOException {
         byte[] text;
-        try (InputStream in = Objects.requireNonNull(getClass().getResourceAsStream("snapshot-1.json"))) {
+        String file = "snapshot-" + version + ".json";
+        try (InputStream in = Objects.requireNonNull(getClass().getResourceAsStream(file))) {
             text = in.readAllBytes();
         }
         ByteArrayOutputStream deflated = new ByteArrayOutputStream();
         try (DeflaterOutputStream out = new DeflaterOutputStream(deflated)) {
             out.write(text);
         }
-        Brand brand = json.brand(deflated.toByteArray());
+        return json.brand(deflated.toByteArray());
+    }
+
+    /** They too were written by the program of their time. */
+    @ParameterizedTest
+    @ValueSource(ints = {2, 3})
+    void readsSnapshotsOfLaterVersions(int version) throws IOException {
+        Brand brand = written(version);
+        assertThat(brand.name()).isEqualTo("Ostrel Ferries");
+        assertThat(brand.palette().groups()).startsWith(Group.USUAL.toArray(Group[]::new));
+        assertThat(brand.palette().swatches()).hasSizeGreaterThanOrEqualTo(6);
+        assertThat(brand.roles().proportion()).isEqualTo(Proportion.TO_BEGIN_WITH);
+        assertThat(brand.theme().unfilled()).isEmpty();
+        assertThat(json.brand(json.snapshot(brand))).isEqualTo(brand);
+    }
+
+    @Test
+    void readsASnapshotOfTheFirstVersion() throws IOException {
+        Brand brand = written(1);
 
         assertThat(brand.name()).isEqualTo("Ostrel Ferries");
         assertThat(brand.shortCode()).contains("OF");

@@ -1,0 +1,71 @@
+import { answered, api } from '../api/client';
+import type { Chart, DraftedRole, Proportion, Role } from '../api/types';
+import { SwatchWork } from './swatches.svelte';
+
+/** Everything that is said about what the colours are for. */
+export class RoleWork extends SwatchWork {
+  /** @return ids of the swatches that have a role, in their order */
+  holders(role: Role): string[] {
+    return this.brand.roles.roles.find((entry) => entry.role === role)?.swatches ?? [];
+  }
+
+  /** @param swatches all that have it from now on, in their order */
+  assignRole(role: Role, swatches: string[]): Promise<void> {
+    return this.change((header) =>
+      api.PUT('/api/brands/{id}/roles/{role}', {
+        params: { path: { id: this.id, role }, header },
+        body: { swatches },
+      }),
+    );
+  }
+
+  /** Gives one more swatch a role; a role for one passes over to it. */
+  giveRole(role: Role, swatch: string): Promise<void> {
+    const several = this.brand.roles.roles.find((entry) => entry.role === role)?.several ?? false;
+    const before = this.holders(role);
+    return this.assignRole(role, several ? [...before.filter((id) => id !== swatch), swatch] : [swatch]);
+  }
+
+  /** @param words empty: the usual sentence again */
+  wordRole(role: Role, words: string): Promise<void> {
+    return this.change((header) =>
+      api.PUT('/api/brands/{id}/roles/{role}/words', {
+        params: { path: { id: this.id, role }, header },
+        body: { words },
+      }),
+    );
+  }
+
+  setProportion(body: Proportion): Promise<void> {
+    return this.change((header) =>
+      api.PUT('/api/brands/{id}/roles/proportion', {
+        params: { path: { id: this.id }, header },
+        body,
+      }),
+    );
+  }
+
+  /** @return first roles for the palette as it stands, each with its reason */
+  async draftedRoles(): Promise<DraftedRole[]> {
+    const params = { path: { id: this.id } };
+    return (await answered(api.GET('/api/brands/{id}/roles/draft', { params }))).roles;
+  }
+
+  draftRoles(): Promise<void> {
+    return this.change((header) =>
+      api.POST('/api/brands/{id}/roles/draft', { params: { path: { id: this.id }, header } }),
+    );
+  }
+
+  /** @return how well the series are told apart */
+  chart(series: number): Promise<Chart> {
+    const params = { path: { id: this.id }, query: { series } };
+    return answered(api.GET('/api/brands/{id}/roles/chart', { params }));
+  }
+
+  improveChart(): Promise<void> {
+    return this.change((header) =>
+      api.POST('/api/brands/{id}/roles/chart/order', { params: { path: { id: this.id }, header } }),
+    );
+  }
+}

@@ -1,0 +1,157 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import type { Chart } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import { LatestOnly } from '../../app/latest';
+  import Button from '../../ui/Button.svelte';
+
+  const bench = useBench();
+
+  const COUNTS = [3, 4, 6, 8, 12] as const;
+  const VIEWERS: Record<Chart['viewers'][number]['eyes'], string> = {
+    NORMAL: 'full colour vision',
+    PROTAN: 'little red (protan)',
+    DEUTAN: 'little green (deutan)',
+    TRITAN: 'little blue (tritan)',
+    GREY: 'grey, as copied',
+  };
+
+  let count = $state(6);
+  let chart = $state.raw<Chart>();
+
+  const latest = new LatestOnly<Chart>((answer) => (chart = answer));
+  const holders = $derived(bench.holders('CHART'));
+
+  $effect(() => {
+    // Judged anew whenever the brand has changed.
+    void bench.brand.revision;
+    const series = count;
+    latest.ask(() => bench.chart(series));
+  });
+
+  async function improve() {
+    try {
+      const before = holders.join();
+      await bench.improveChart();
+      bench.say(
+        bench.holders('CHART').join() === before
+          ? 'This order is the best there is already.'
+          : 'The series stand in the order in which they are told apart best.',
+        true,
+      );
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
+
+  function shown(difference: number | undefined): string {
+    return difference === undefined ? 'one series' : `${difference.toFixed(1)} ΔE`;
+  }
+</script>
+
+<section aria-label="Chart order">
+  <div class="title">
+    <h2>How the series are told apart</h2>
+    <label>
+      <select bind:value={count} aria-label="Series to judge">
+        {#each COUNTS as each (each)}<option value={each}>{each} series</option>{/each}
+      </select>
+    </label>
+    <Button disabled={holders.length < 3} onclick={improve}>Improve the order</Button>
+  </div>
+  {#if chart && chart.series.length > 0}
+    <ol aria-label="Series in their order">
+      {#each chart.series as series, index (index)}
+        <li style:--color={series.hex} style:--on={series.ink}>
+          {series.hex.slice(1)}{series.madeOut ? '' : ' faint'}
+        </li>
+      {/each}
+    </ol>
+    <p>
+      {chart.series.length > holders.length
+        ? `From the ${holders.length + 1}th on they are steps of the first: lighter, darker, lighter still. `
+        : ''}'Faint' has less than 3:1 on white.
+    </p>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Seen with</th>
+          <th scope="col">Nearest neighbours</th>
+          <th scope="col">Nearest of all</th>
+          <th scope="col">Told apart</th>
+        </tr>
+      </thead>
+      <tbody>
+        {#each chart.viewers as viewer (viewer.eyes)}
+          <tr>
+            <th scope="row">{VIEWERS[viewer.eyes]}</th>
+            <td>{shown(viewer.neighbours)}</td>
+            <td>{shown(viewer.all)}</td>
+            <td>{viewer.toldApart ? 'yes' : viewer.eyes === 'GREY' ? 'no, use patterns or labels' : 'no'}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  {:else}
+    <p>Give 'Chart series' to some colours above, and this says how well they are told apart.</p>
+  {/if}
+</section>
+
+<style>
+  section {
+    margin-top: 20px;
+  }
+
+  .title {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    margin-bottom: 8px;
+  }
+
+  h2 {
+    flex: 1;
+  }
+
+  ol {
+    display: flex;
+    border: var(--hairline);
+  }
+
+  li {
+    flex: 1;
+    min-width: 0;
+    height: 36px;
+    padding: 4px 2px;
+    overflow: hidden;
+    background: var(--color);
+    color: var(--on);
+    font: 500 11px / 14px var(--code);
+    text-align: center;
+  }
+
+  p {
+    margin: 4px 0 8px;
+    color: var(--ink-2);
+    font-size: var(--size-small);
+  }
+
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+
+  tr {
+    border-bottom: var(--hairline);
+  }
+
+  th,
+  td {
+    padding: 4px 12px 4px 0;
+    text-align: start;
+  }
+
+  tbody th {
+    font-weight: 400;
+  }
+</style>

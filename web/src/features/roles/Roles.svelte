@@ -1,0 +1,111 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import type { DraftedRole } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import { addressOf } from '../../app/route.svelte';
+  import Button from '../../ui/Button.svelte';
+  import StationTitle from '../../ui/StationTitle.svelte';
+  import ChartOrder from './ChartOrder.svelte';
+  import ProportionBar from './ProportionBar.svelte';
+  import RoleRow from './RoleRow.svelte';
+  import { contradictionWords } from './roles';
+
+  const bench = useBench();
+
+  let drafted = $state.raw<DraftedRole[]>([]);
+
+  const roles = $derived(bench.brand.roles.roles);
+  const some = $derived(roles.some(({ role, swatches }) => swatches.length > 0 && role !== 'OFF_LIMITS'));
+
+  $effect(() => {
+    // Drafted anew whenever the palette has changed.
+    void bench.brand.revision;
+    bench.draftedRoles().then(
+      (answer) => (drafted = answer),
+      (error: unknown) => bench.say(messageOf(error)),
+    );
+  });
+
+  async function draft() {
+    try {
+      await bench.draftRoles();
+      bench.say('The roles are drafted; the reason stands beside each.', true);
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
+</script>
+
+<StationTitle name="Roles" hint="Drag a ticket from the strip onto a role, or choose it there.">
+  <Button look={some ? 'plain' : 'main'} disabled={bench.brand.swatches.length === 0} onclick={draft}>
+    {some ? 'Draft again' : 'Draft the roles'}
+  </Button>
+</StationTitle>
+
+{#if bench.brand.swatches.length === 0}
+  <p class="empty">
+    The palette is empty. <a href={addressOf(bench.id, 'gather')}>Gather</a> colours first, then say what each is
+    for.
+  </p>
+{:else}
+  {#if bench.brand.roles.contradictions.length > 0}
+    <ul class="told" aria-label="Contradictions">
+      {#each bench.brand.roles.contradictions as told, index (index)}<li>
+          {contradictionWords(told)}
+        </li>{/each}
+    </ul>
+  {/if}
+  <ProportionBar />
+  <table>
+    <thead>
+      <tr>
+        <th scope="col">Role</th>
+        <th scope="col">Colours</th>
+        <th scope="col">What it is for; goes into the guide</th>
+      </tr>
+    </thead>
+    <tbody>
+      {#each roles as entry (entry.role)}
+        <RoleRow {entry} drafted={drafted.find(({ role }) => role === entry.role)} />
+      {/each}
+    </tbody>
+  </table>
+  <ChartOrder />
+{/if}
+
+<style>
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+
+  thead tr {
+    border-bottom: var(--rule);
+  }
+
+  th {
+    padding: 4px 12px 4px 0;
+    text-align: start;
+  }
+
+  th:nth-child(2) {
+    width: 44%;
+  }
+
+  .told {
+    display: grid;
+    gap: 4px;
+    margin-bottom: 10px;
+  }
+
+  .told li {
+    padding: 2px 10px;
+    border-left: 4px solid var(--ink);
+    background: var(--paper);
+  }
+
+  .empty {
+    padding: 24px;
+    border: 1.5px dashed var(--ink-3);
+  }
+</style>

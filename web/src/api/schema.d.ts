@@ -84,6 +84,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/contrast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["grounds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/contrast/remedies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["remedies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/contrast/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["textOn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/copy": {
         parameters: {
             query?: never;
@@ -1267,6 +1315,13 @@ export interface components {
             specimen: components["schemas"]["SpecimenResponse"];
             swatches: components["schemas"]["SwatchResponse"][];
             theme: components["schemas"]["ThemeResponse"];
+            /** Format: int32 */
+            unreadable: number;
+        };
+        ByGroundResponse: {
+            color: components["schemas"]["NamedColorResponse"];
+            may: components["schemas"]["StandingResponse"][];
+            mayNot: components["schemas"]["StandingResponse"][];
         };
         ChartResponse: {
             series: components["schemas"]["SeriesResponse"][];
@@ -1440,6 +1495,11 @@ export interface components {
             ratio: number;
             text: boolean;
         };
+        GroundsResponse: {
+            /** Format: int32 */
+            failing: number;
+            grounds: components["schemas"]["ByGroundResponse"][];
+        };
         GroupNameRequest: {
             group: string;
             to: string;
@@ -1544,6 +1604,14 @@ export interface components {
         };
         NameRequest: {
             name: string;
+        };
+        NamedColorResponse: {
+            hex: string;
+            ink: string;
+            name: string;
+            slots: string[];
+            /** Format: uuid */
+            swatch?: string;
         };
         NamesResponse: {
             names: string[];
@@ -1717,6 +1785,23 @@ export interface components {
             kind: "NEARLY_THE_SAME" | "TOO_MANY" | "TOO_FEW" | "NO_NEUTRAL" | "NEEDS_OUTLINE" | "BEYOND_PRESS";
             swatches: string[];
         };
+        RemediesResponse: {
+            /** Format: double */
+            needed: number;
+            /** Format: double */
+            ratio: number;
+            remedies: components["schemas"]["RemedyResponse"][];
+        };
+        RemedyResponse: {
+            /** Format: double */
+            cost: number;
+            foreground: components["schemas"]["NamedColorResponse"];
+            ground: components["schemas"]["NamedColorResponse"];
+            /** @enum {string} */
+            kind: "NEAREST_TEXT" | "NEAREST_GROUND" | "ANOTHER" | "TURNED_ROUND";
+            /** Format: double */
+            ratio: number;
+        };
         RoleDraftResponse: {
             roles: components["schemas"]["DraftedRoleResponse"][];
         };
@@ -1816,6 +1901,15 @@ export interface components {
             /** Format: int64 */
             timeout?: number;
         };
+        StandingResponse: {
+            clashes: boolean;
+            color: components["schemas"]["NamedColorResponse"];
+            /** Format: double */
+            ratio: number;
+            used: boolean;
+            /** @enum {string} */
+            verdict: "TEXT" | "LARGE_TEXT" | "GRAPHICS" | "NOTHING";
+        };
         StepResponse: {
             done: boolean;
             /** Format: date-time */
@@ -1868,6 +1962,12 @@ export interface components {
         };
         TakenInResponse: {
             brands: components["schemas"]["TakenInBrandResponse"][];
+        };
+        TextOnGroundResponse: {
+            ground: components["schemas"]["NamedColorResponse"];
+            /** Format: double */
+            ratio: number;
+            text: components["schemas"]["NamedColorResponse"];
         };
         ThemeName: {
             name: string;
@@ -2088,6 +2188,80 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    grounds: {
+        parameters: {
+            query?: {
+                level?: "AA" | "AAA";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GroundsResponse"];
+                };
+            };
+        };
+    };
+    remedies: {
+        parameters: {
+            query: {
+                foreground: string;
+                ground: string;
+                level?: "AA" | "AAA";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RemediesResponse"];
+                };
+            };
+        };
+    };
+    textOn: {
+        parameters: {
+            query: {
+                ground: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TextOnGroundResponse"];
                 };
             };
         };

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import Codes from '../features/gather/Codes.svelte';
+  import Contrast from '../features/contrast/Contrast.svelte';
   import Gather from '../features/gather/Gather.svelte';
   import HandOver from '../features/handover/HandOver.svelte';
   import Palette from '../features/palette/Palette.svelte';
@@ -124,6 +125,8 @@
         <Roles />
       {:else if station === 'theme'}
         <Theme />
+      {:else if station === 'contrast'}
+        <Contrast />
       {:else}
         <HandOver />
       {/if}

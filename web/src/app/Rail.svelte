@@ -15,6 +15,7 @@
     palette: counted(bench.brand.swatches.length, 'swatch', 'swatches'),
     roles: rolesState(),
     theme: themeState(),
+    contrast: contrastState(),
     handover: bench.brand.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
   });
 
@@ -29,6 +30,16 @@
     }
     const given = roles.filter(({ role, swatches }) => swatches.length > 0 && !role.endsWith('OFF_LIMITS'));
     return given.length === 0 ? 'not given yet' : `${given.length} given`;
+  }
+
+  function contrastState(): string {
+    const { unreadable, swatches } = bench.brand;
+    if (swatches.length === 0) {
+      return 'no swatches yet';
+    }
+    return unreadable === 0
+      ? 'all in use reads'
+      : `${unreadable} in use ${unreadable === 1 ? 'fails' : 'fail'}`;
   }
 
   function themeState(): string {

@@ -1,6 +1,15 @@
 import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
-import type { ReadyPalette, SlotRequest, Source, Specimen } from '../api/types';
+import type {
+  Grounds,
+  Level,
+  ReadyPalette,
+  Remedies,
+  SlotRequest,
+  Source,
+  Specimen,
+  TextOnGround,
+} from '../api/types';
 import { Intake } from './intake.svelte';
 import { RoleWork } from './roles.svelte';
 import { Sheet } from './sheet.svelte';
@@ -70,6 +79,24 @@ export class Bench extends RoleWork {
       await answered(api.POST('/api/brands/{id}/theme/suggestion', { params }));
       return api.GET('/api/brands/{id}', { params: { path: { id: this.id } } });
     });
+  }
+
+  /** @return what may stand on each ground */
+  grounds(level: Level): Promise<Grounds> {
+    const params = { path: { id: this.id }, query: { level } };
+    return answered(api.GET('/api/brands/{id}/contrast', { params }));
+  }
+
+  /** @return what makes a text readable on a ground */
+  remedies(foreground: string, ground: string, level: Level): Promise<Remedies> {
+    const params = { path: { id: this.id }, query: { foreground, ground, level } };
+    return answered(api.GET('/api/brands/{id}/contrast/remedies', { params }));
+  }
+
+  /** @return the text colour that the brand uses on a ground. @throws Problem if it is no code */
+  textOn(ground: string): Promise<TextOnGround> {
+    const params = { path: { id: this.id }, query: { ground } };
+    return answered(api.GET('/api/brands/{id}/contrast/text', { params }));
   }
 
   renameTheme(name: string): Promise<void> {

@@ -4,6 +4,7 @@ export const STATIONS = [
   { key: 'palette', number: '2', name: 'Palette' },
   { key: 'roles', number: '3', name: 'Roles' },
   { key: 'theme', number: '4', name: 'Theme' },
+  { key: 'contrast', number: '5', name: 'Contrast' },
   { key: 'handover', number: '9', name: 'Hand over' },
 ] as const;
 

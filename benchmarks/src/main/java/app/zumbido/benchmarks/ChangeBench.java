@@ -34,7 +34,7 @@ final class ChangeBench {
 
     static List<Figure> run() {
         Brand brand = brand();
-        SwatchId id = brand.palette().swatches().get(5).id();
+        SwatchId id = brand.palette().swatches().get(1).id();
         // Another colour each time, so that nothing is remembered from the run before.
         AtomicInteger run = new AtomicInteger();
         double change = Stopwatch.median(() -> {

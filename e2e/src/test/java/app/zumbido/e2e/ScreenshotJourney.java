@@ -99,6 +99,15 @@ class ScreenshotJourney extends Journey {
         shoot("roles");
         openStation("Theme");
         shoot("theme");
+        openStation("Contrast");
+        assertThat(page.getByText("Every text in use can be read.")).isVisible();
+        page.getByLabel("May not stand on Sailcloth")
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
+        assertThat(page.getByLabel("Remedies")).containsText("Turn it round");
+        page.getByLabel("Remedies").scrollIntoViewIfNeeded();
+        shoot("contrast");
         openStation("Hand over");
         shoot("hand-over");
     }

@@ -52,7 +52,7 @@ class ShelfJourney extends Journey {
     void everyViewIsAccessible() {
         assertThat(accessibilityFaults()).as("shelf").isEmpty();
         link("Open Ostrel Ferries").click();
-        for (String station : new String[] {"Gather", "Palette", "Roles", "Theme", "Hand over"}) {
+        for (String station : new String[] {"Gather", "Palette", "Roles", "Theme", "Contrast", "Hand over"}) {
             openStation(station);
             page.waitForTimeout(300);
             assertThat(accessibilityFaults()).as(station).isEmpty();

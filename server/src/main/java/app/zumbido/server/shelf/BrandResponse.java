@@ -2,6 +2,8 @@ package app.zumbido.server.shelf;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ShortCode;
+import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.Ground;
 import app.zumbido.core.palette.Group;
 import app.zumbido.server.palette.RemarkResponse;
 import app.zumbido.server.palette.SwatchResponse;
@@ -20,6 +22,7 @@ import org.springframework.http.ResponseEntity;
  * The whole brand as the page shows it.
  *
  * @param groups every part of the palette in its order, the empty ones too
+ * @param unreadable how many texts in use cannot be read at level AA
  * @param consequences what would follow; only where a change is looked at before it is made
  * @param proposedShortCode what the name suggests; empty if nothing
  */
@@ -37,6 +40,7 @@ public record BrandResponse(
         RolesResponse roles,
         ThemeResponse theme,
         SpecimenResponse specimen,
+        int unreadable,
         @Nullable ConsequencesResponse consequences) {
     public static BrandResponse of(KeptBrand kept) {
         return of(kept, null);
@@ -60,6 +64,7 @@ public record BrandResponse(
                 RolesResponse.of(brand),
                 ThemeResponse.of(brand),
                 SpecimenResponse.of(brand),
+                Ground.unreadable(brand.palette(), brand.roles(), brand.theme(), WcagLevel.AA),
                 consequences);
     }
 

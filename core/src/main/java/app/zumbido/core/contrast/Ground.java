@@ -1,0 +1,102 @@
+package app.zumbido.core.contrast;
+
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.Theme;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A colour that others stand on.
+ *
+ * @param may what text may have there, the highest ratio first
+ * @param mayNot what it may not, the highest ratio first
+ */
+public record Ground(Rgb color, List<Standing> may, List<Standing> mayNot) {
+    public Ground {
+        may = List.copyOf(may);
+        mayNot = List.copyOf(mayNot);
+    }
+
+    private record Use(Rgb foreground, Rgb ground) {}
+
+    /** @return every usable swatch, every slot, black and white as grounds: swatches first, each colour once */
+    public static List<Ground> of(Palette palette, Roles roles, Theme theme, WcagLevel level) {
+        Set<Rgb> colors = new LinkedHashSet<>();
+        roles.usable(palette).swatches().forEach(swatch -> colors.add(swatch.color()));
+        colors.addAll(theme.resolve(palette).values());
+        colors.add(Rgb.WHITE);
+        colors.add(Rgb.BLACK);
+        Set<Use> uses = uses(palette, roles, theme, level);
+        return colors.stream()
+                .map(ground -> ground(ground, colors, uses, level))
+                .toList();
+    }
+
+    private static Ground ground(Rgb ground, Set<Rgb> colors, Set<Use> uses, WcagLevel level) {
+        List<Standing> may = new ArrayList<>();
+        List<Standing> mayNot = new ArrayList<>();
+        for (Rgb foreground : colors) {
+            if (!foreground.equals(ground)) {
+                ContrastRatio ratio = ContrastRatio.between(foreground, ground);
+                Standing standing = new Standing(
+                        foreground,
+                        ratio,
+                        Standing.Verdict.of(ratio, level),
+                        uses.contains(new Use(foreground, ground)),
+                        Clash.between(foreground, ground));
+                (standing.isReadable() ? may : mayNot).add(standing);
+            }
+        }
+        Comparator<Standing> highest = Comparator.comparing(Standing::ratio).reversed();
+        may.sort(highest);
+        mayNot.sort(highest);
+        return new Ground(ground, may, mayNot);
+    }
+
+    /** Text that the specimens and the roles use. */
+    private static Set<Use> uses(Palette palette, Roles roles, Theme theme, WcagLevel level) {
+        Set<Use> uses = new HashSet<>();
+        for (UsedPair used : UsedPair.of(theme, palette, level)) {
+            if (used.kind() != UsedPair.Kind.GRAPHICS) {
+                uses.add(new Use(used.pair().foreground(), used.pair().background()));
+            }
+        }
+        add(uses, palette, roles, Role.TEXT, Role.BOX_FILL);
+        add(uses, palette, roles, Role.TEXT_ON_DARK, Role.TEXT);
+        return uses;
+    }
+
+    private static void add(Set<Use> uses, Palette palette, Roles roles, Role text, Role ground) {
+        roles.first(text)
+                .map(palette::get)
+                .map(Swatch::color)
+                .ifPresent(on -> roles.first(ground)
+                        .map(palette::get)
+                        .map(Swatch::color)
+                        .ifPresent(under -> uses.add(new Use(on, under))));
+    }
+
+    /** @return how many texts in use cannot be read */
+    public static int unreadable(Palette palette, Roles roles, Theme theme, WcagLevel level) {
+        return (int) uses(palette, roles, theme, level).stream()
+                .filter(use -> !use.foreground().equals(use.ground()))
+                .filter(use ->
+                        !ContrastRatio.between(use.foreground(), use.ground()).reaches(level.largeText()))
+                .count();
+    }
+
+    /** @return what the brand uses and nobody can read */
+    public List<Standing> failing() {
+        return mayNot.stream().filter(Standing::used).toList();
+    }
+}

@@ -1,0 +1,38 @@
+package app.zumbido.core.contrast;
+
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+
+/**
+ * A colour on a ground.
+ *
+ * @param used whether the brand uses it so: in a role, a slot or a specimen
+ * @param clashes whether the two vibrate side by side
+ */
+public record Standing(Rgb foreground, ContrastRatio ratio, Verdict verdict, boolean used, boolean clashes) {
+    /** What it is good for. */
+    public enum Verdict {
+        TEXT,
+        /** From 18 pt, or 14 pt bold. */
+        LARGE_TEXT,
+        /** Lines and shapes only. */
+        GRAPHICS,
+        NOTHING;
+
+        static Verdict of(ContrastRatio ratio, WcagLevel level) {
+            if (ratio.reaches(level.text())) {
+                return TEXT;
+            }
+            if (ratio.reaches(level.largeText())) {
+                return LARGE_TEXT;
+            }
+            return ratio.reaches(WcagLevel.GRAPHICS) ? GRAPHICS : NOTHING;
+        }
+    }
+
+    /** Whether text may stand there at all. */
+    public boolean isReadable() {
+        return verdict == Verdict.TEXT || verdict == Verdict.LARGE_TEXT;
+    }
+}

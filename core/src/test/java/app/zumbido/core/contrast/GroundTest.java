@@ -1,0 +1,87 @@
+package app.zumbido.core.contrast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.ThemeSlot;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class GroundTest {
+    private static final Rgb ORANGE = Rgb.ofHex("F2682A");
+    private static final Swatch NAVY = Swatch.of(new SwatchId(new UUID(0, 1)), "Navy", Rgb.ofHex("0B2A4A"), List.of());
+    private static final Swatch BUOY = Swatch.of(new SwatchId(new UUID(0, 2)), "Buoy", ORANGE, List.of());
+    private static final Palette PALETTE = Palette.of(List.of(NAVY, BUOY));
+    private static final Theme THEME = Theme.empty(new UUID(1, 1), "Theme")
+            .with(ThemeSlot.LIGHT_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.WHITE)))
+            .with(ThemeSlot.DARK_1, SlotSetting.chosen(new SlotFill.OfSwatch(BUOY.id())));
+
+    private static Ground ground(Rgb color, WcagLevel level) {
+        return Ground.of(PALETTE, Roles.NONE, THEME, level).stream()
+                .filter(ground -> ground.color().equals(color))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Ratios by the definition of WCAG 2.2: navy on white 14.53, orange on white 3.09, black on white 21. */
+    @Test
+    void writesWhatMayStandAndWhatMayNot() {
+        Ground white = ground(Rgb.WHITE, WcagLevel.AA);
+        assertThat(white.may()).extracting(Standing::foreground).containsExactly(Rgb.BLACK, NAVY.color(), ORANGE);
+        assertThat(white.may())
+                .extracting(Standing::verdict)
+                .containsExactly(Standing.Verdict.TEXT, Standing.Verdict.TEXT, Standing.Verdict.LARGE_TEXT);
+        assertThat(ground(Rgb.WHITE, WcagLevel.AAA).mayNot())
+                .extracting(Standing::verdict)
+                .containsExactly(Standing.Verdict.GRAPHICS);
+    }
+
+    @Test
+    void onlyWhatIsInUseCountsAsFailing() {
+        assertThat(ground(Rgb.WHITE, WcagLevel.AAA).failing())
+                .extracting(Standing::foreground)
+                .containsExactly(ORANGE);
+        assertThat(ground(NAVY.color(), WcagLevel.AA).failing()).isEmpty();
+    }
+
+    @Test
+    void aRoleIsAUse() {
+        Roles roles = Roles.NONE.with(Role.TEXT, List.of(NAVY.id())).with(Role.BOX_FILL, List.of(BUOY.id()));
+        Ground orange = Ground.of(PALETTE, roles, Theme.empty(new UUID(1, 1), "Theme"), WcagLevel.AA).stream()
+                .filter(ground -> ground.color().equals(ORANGE))
+                .findFirst()
+                .orElseThrow();
+        assertThat(orange.may().stream().filter(Standing::used))
+                .extracting(Standing::foreground)
+                .containsExactly(NAVY.color());
+    }
+
+    @Test
+    void textColorsAreThoseOfTheRolesThenOfTheThemeThenBlackAndWhite() {
+        assertThat(TextColors.of(PALETTE, Roles.NONE, Theme.empty(new UUID(1, 1), "Theme")))
+                .containsExactly(Rgb.BLACK, Rgb.WHITE);
+        assertThat(TextColors.of(PALETTE, Roles.NONE, THEME)).containsExactly(ORANGE, Rgb.WHITE);
+        Roles roles = Roles.NONE.with(Role.TEXT, List.of(NAVY.id())).with(Role.TEXT_ON_DARK, List.of(BUOY.id()));
+        assertThat(TextColors.of(PALETTE, roles, THEME)).containsExactly(NAVY.color(), ORANGE);
+    }
+
+    /** Common practice, no published source. */
+    @ParameterizedTest
+    @CsvSource({"FF0000, 00A000, true", "0000FF, FF0000, true", "0B2A4A, CFE4FF, false", "F2682A, D83A56, false"})
+    void vividNeighboursOfLikeLightnessClash(String one, String other, boolean clash) {
+        assertThat(Clash.between(Rgb.ofHex(one), Rgb.ofHex(other))).isEqualTo(clash);
+        assertThat(Clash.between(Rgb.ofHex(other), Rgb.ofHex(one))).isEqualTo(clash);
+    }
+}

@@ -1,0 +1,110 @@
+package app.zumbido.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** What cannot be read is found and mended. */
+class ContrastJourney extends Journey {
+    @BeforeEach
+    void draftTheBrand() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png: 4 colours")).isVisible();
+    }
+
+    /** A yellow heading: Dark 2 carries the second line of the slide. */
+    private void writeHeadingsInYellow() {
+        openStation("Palette");
+        button("Add a colour").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("Code").fill("FFD400");
+        dialog.getByLabel("Name").fill("Lemon");
+        page.keyboard().press("Enter");
+        assertThat(dialog).hasCount(0);
+        page.getByLabel("Strip")
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Lemon"))
+                .click();
+        page.getByRole(AriaRole.DIALOG).getByText("Dark 2").click();
+        assertThat(page.getByText("Lemon is now Dark 2.")).isVisible();
+    }
+
+    @Test
+    void aYellowHeadingOnWhiteIsRemedied() throws Exception {
+        writeHeadingsInYellow();
+        assertThat(page.getByRole(AriaRole.NAVIGATION)).containsText("in use fail");
+        openStation("Contrast");
+        assertThat(page.getByText("cannot be read; a click on what is hatched shows what helps."))
+                .isVisible();
+        Locator failing = page.getByLabel("Grounds")
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Lemon 1.43, in use"))
+                .first();
+        failing.click();
+        Locator remedies = page.getByLabel("Remedies");
+        assertThat(remedies).containsText("In use and failing: Lemon on White, 1.43 of 4.5");
+        assertThat(remedies).containsText("Nearest text that passes");
+        assertThat(remedies).containsText("Another of the brand");
+        assertThat(remedies).containsText("Turn it round");
+        assertThat(accessibilityFaults()).isEmpty();
+        remedies.getByText("Take it").first().click();
+        assertThat(page.getByText("What will follow:")).isVisible();
+        carryThrough();
+        assertThat(page.getByText("Every text in use can be read.")).isVisible();
+        assertThat(page.getByLabel("Strip").getByText("FFD400")).hasCount(0);
+
+        openStation("Hand over");
+        Download deck = page.waitForDownload(
+                () -> link("Download Presentation template").click());
+        assertThat(Decks.slots(Decks.themeOf(deck.path())
+                        .getContents()
+                        .getThemeElements()
+                        .getClrScheme()))
+                .doesNotContain("FFD400");
+    }
+
+    @Test
+    void anotherColorOfTheBrandIsWrittenWithInstead() {
+        writeHeadingsInYellow();
+        openStation("Contrast");
+        page.getByLabel("Grounds")
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Lemon 1.43, in use"))
+                .first()
+                .click();
+        page.getByLabel("Remedies")
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Another of the brand"))
+                .getByText("Take it")
+                .click();
+        assertThat(page.getByText("is written with instead.")).isVisible();
+        assertThat(page.getByText("Every text in use can be read.")).isVisible();
+        assertThat(page.getByLabel("Strip").getByText("FFD400")).isVisible();
+    }
+
+    @Test
+    void theLevelIsChosenOnceAndAllOfItIsToldInWords() {
+        openStation("Contrast");
+        page.getByLabel("Level").getByText("AAA").click();
+        assertThat(page.getByLabel("Grounds")).containsText("Large only");
+        field("On any ground").fill("7FBBB9");
+        button("Which text?").click();
+        assertThat(page.getByText("Dark blue, 6.")).isVisible();
+        field("On any ground").fill("teal-ish");
+        button("Which text?").click();
+        assertThat(page.getByText("This is no colour code.")).isVisible();
+        assertThat(accessibilityFaults()).isEmpty();
+        button("In words").click();
+        assertThat(page.getByText("On Dark blue, 0B2A4A:")).isVisible();
+        assertThat(accessibilityFaults()).isEmpty();
+        button("Copy it as text").click();
+        assertThat((String) page.evaluate("() => navigator.clipboard.readText()"))
+                .contains("never write in", "On White, FFFFFF:");
+    }
+}

@@ -1,0 +1,154 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import type { Grounds, Level, Standing } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import { LatestOnly } from '../../app/latest';
+  import { addressOf } from '../../app/route.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import Segments from '../../ui/Segments.svelte';
+  import StationTitle from '../../ui/StationTitle.svelte';
+  import { Carrying } from '../palette/carrying.svelte';
+  import PendingChange from '../palette/PendingChange.svelte';
+  import { groundWords } from './contrast';
+  import GroundBar from './GroundBar.svelte';
+  import OnAnyGround from './OnAnyGround.svelte';
+  import Remedies from './Remedies.svelte';
+
+  const bench = useBench();
+  const carrying = new Carrying(bench);
+
+  const VIEWS = [
+    { value: 'grounds', name: 'By ground' },
+    { value: 'words', name: 'In words' },
+  ] as const;
+  const LEVELS = [
+    { value: 'AA', name: 'AA' },
+    { value: 'AAA', name: 'AAA' },
+  ] as const;
+
+  let view = $state<(typeof VIEWS)[number]['value']>('grounds');
+  let level = $state<Level>('AA');
+  let answer = $state.raw<Grounds>();
+  let problem = $state<string>();
+  /** The pair whose remedies are shown: hexes of ground and text. */
+  let asked = $state.raw<{ ground: string; text: string }>();
+
+  const latest = new LatestOnly<Grounds>((found) => (answer = found));
+  const specimen = $derived(bench.brand.specimen);
+  const words = $derived(answer?.grounds.map(groundWords).join('\n\n') ?? '');
+  const failing = $derived(answer?.failing ?? 0);
+
+  $effect(() => {
+    // Judged anew whenever the brand or the level has changed.
+    void bench.brand.revision;
+    const asks = level;
+    latest.ask(async () => {
+      try {
+        problem = undefined;
+        return await bench.grounds(asks);
+      } catch (error) {
+        problem = messageOf(error);
+        throw error;
+      }
+    });
+  });
+
+  function choose(ground: string, standing: Standing) {
+    const text = standing.color.hex;
+    asked = asked?.ground === ground && asked.text === text ? undefined : { ground, text };
+  }
+
+  async function copyWords() {
+    try {
+      await navigator.clipboard.writeText(words);
+      bench.say('What may stand on what is copied as text.');
+    } catch (error) {
+      bench.say(messageOf(error));
+    }
+  }
+</script>
+
+<StationTitle name="Contrast">
+  {#snippet beside()}
+    <Segments label="How to show it" options={VIEWS} value={view} onchange={(chosen) => (view = chosen)} />
+  {/snippet}
+  <span class="level" id="level">Level</span>
+  <Segments label="Level" options={LEVELS} value={level} onchange={(chosen) => (level = chosen)} />
+</StationTitle>
+<Complaint text={problem} />
+<PendingChange {carrying} beside={carrying.pending?.place} />
+
+{#if bench.brand.swatches.length === 0}
+  <p class="empty">
+    The palette is empty. <a href={addressOf(bench.id, 'gather')}>Gather</a> colours first; then this says what
+    may stand on which.
+  </p>
+{:else if answer && view === 'grounds'}
+  <p class="sum" role="status">
+    {failing === 0
+      ? 'Every text in use can be read.'
+      : `${failing === 1 ? '1 text in use' : `${failing} texts in use`} cannot be read; a click on what is hatched shows what helps.`}
+  </p>
+  <ul aria-label="Grounds">
+    {#each answer.grounds as ground (ground.color.hex)}
+      {@const standing =
+        asked?.ground === ground.color.hex
+          ? ground.mayNot.find(({ color }) => color.hex === asked?.text)
+          : undefined}
+      <GroundBar
+        {ground}
+        headingFont={specimen.headingFont}
+        bodyFont={specimen.bodyFont}
+        chosen={standing?.color.hex}
+        onchoose={(chosen) => choose(ground.color.hex, chosen)}
+      />
+      {#if standing}
+        <li class="remedies">
+          <Remedies {ground} {standing} {level} {carrying} onclose={() => (asked = undefined)} />
+        </li>
+      {/if}
+    {/each}
+  </ul>
+  <OnAnyGround />
+{:else if answer}
+  <!-- What scrolls must be reachable by keyboard. -->
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+  <pre tabindex="0" aria-label="What may stand on what, in words">{words}</pre>
+  <Button onclick={copyWords}>Copy it as text</Button>
+{/if}
+
+<style>
+  .level {
+    color: var(--ink-2);
+    font-size: var(--size-small);
+  }
+
+  .sum {
+    margin-bottom: 8px;
+  }
+
+  ul {
+    display: grid;
+    gap: 8px;
+  }
+
+  .remedies {
+    display: block;
+  }
+
+  pre {
+    margin-bottom: 12px;
+    padding: 12px 14px;
+    overflow: auto;
+    border: var(--hairline);
+    background: var(--paper);
+    font: 400 var(--size-text) / 20px var(--text);
+    white-space: pre-wrap;
+  }
+
+  .empty {
+    padding: 24px;
+    border: 1.5px dashed var(--ink-3);
+  }
+</style>

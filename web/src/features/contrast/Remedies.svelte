@@ -1,0 +1,166 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import type { Ground, Level, Remedies, Remedy, Standing } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import type { Carrying } from '../palette/carrying.svelte';
+  import { colorName, ratioShown, remedyWords } from './contrast';
+
+  /** What helps where a text cannot be read on its ground: before and after, and what it costs. */
+  interface Props {
+    ground: Ground;
+    standing: Standing;
+    level: Level;
+    carrying: Carrying;
+    onclose: () => void;
+  }
+
+  const { ground, standing, level, carrying, onclose }: Props = $props();
+  const bench = useBench();
+
+  const TITLES: Record<Remedy['kind'], string> = {
+    NEAREST_TEXT: 'Nearest text that passes',
+    NEAREST_GROUND: 'Nearest ground that passes',
+    ANOTHER: 'Another of the brand',
+    TURNED_ROUND: 'Turn it round',
+  };
+  /** Slots that hold what is written with. */
+  const TEXT_SLOTS = ['dk1', 'lt1', 'dk2', 'lt2', 'hlink', 'folHlink'];
+
+  let answer = $state.raw<Remedies>();
+  let problem = $state<string>();
+
+  const textSlots = $derived(standing.color.slots.filter((slot) => TEXT_SLOTS.includes(slot)));
+
+  $effect(() => {
+    void bench.brand.revision;
+    bench.remedies(standing.color.hex, ground.color.hex, level).then(
+      (found) => (answer = found),
+      (error: unknown) => (problem = messageOf(error)),
+    );
+  });
+
+  /** The colour that a remedy changes, if the brand has it as a swatch or in a slot. */
+  function changed(remedy: Remedy) {
+    return remedy.kind === 'NEAREST_GROUND' ? ground.color : standing.color;
+  }
+
+  function canTake(remedy: Remedy): boolean {
+    if (remedy.kind === 'TURNED_ROUND') {
+      return false;
+    }
+    if (remedy.kind === 'ANOTHER') {
+      return textSlots.length > 0;
+    }
+    return changed(remedy).swatch !== undefined || changed(remedy).slots.length > 0;
+  }
+
+  async function take(remedy: Remedy) {
+    problem = undefined;
+    const { swatch: id, slots } = changed(remedy);
+    const swatch = bench.brand.swatches.find((candidate) => candidate.id === id);
+    const hex = (remedy.kind === 'NEAREST_GROUND' ? remedy.ground : remedy.foreground).hex;
+    const [slot] = slots;
+    try {
+      if (remedy.kind === 'ANOTHER' && remedy.foreground.swatch) {
+        for (const text of textSlots) {
+          await bench.fillSlot(text, { swatchId: remedy.foreground.swatch });
+        }
+        bench.say(`${colorName(remedy.foreground)} is written with instead.`, true);
+      } else if (swatch) {
+        await carrying.recolor(swatch, hex);
+      } else if (slot) {
+        await bench.fillSlot(slot, { hex });
+      }
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+</script>
+
+<section aria-label="Remedies">
+  <div class="title">
+    <p>
+      <b>
+        {standing.used ? 'In use and failing: ' : ''}{colorName(standing.color)} on {colorName(ground.color)},
+        {ratioShown(standing.ratio)} of {answer?.needed ?? '…'}
+      </b>
+    </p>
+    <Button look="quiet" onclick={onclose}>Close the remedies</Button>
+  </div>
+  <Complaint text={problem} />
+  {#if answer && answer.remedies.length === 0}
+    <p>Nothing near passes: no colour reads on this ground at this level.</p>
+  {/if}
+  <ul>
+    {#each answer?.remedies ?? [] as remedy (remedy.kind)}
+      <li>
+        <h2>{TITLES[remedy.kind]}</h2>
+        <div class="samples" inert>
+          <span style:--ground={ground.color.hex} style:--on={standing.color.hex}>Timetable</span>
+          <span style:--ground={remedy.ground.hex} style:--on={remedy.foreground.hex}>Timetable</span>
+        </div>
+        <p>{remedyWords(remedy)}</p>
+        {#if canTake(remedy)}
+          <Button onclick={() => take(remedy)}
+            >Take it<span class="visually-hidden">: {TITLES[remedy.kind]}</span></Button
+          >
+        {:else}
+          <p class="hint">A way to write it; nothing to change in the brand.</p>
+        {/if}
+      </li>
+    {/each}
+  </ul>
+</section>
+
+<style>
+  section {
+    display: grid;
+    gap: 8px;
+    margin: 4px 0 8px 104px;
+    padding: 10px 12px;
+    border: var(--rule);
+    background: var(--paper);
+  }
+
+  .title {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+  }
+
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+    gap: 12px;
+  }
+
+  li {
+    display: grid;
+    gap: 4px;
+    align-content: start;
+    justify-items: start;
+    font-size: var(--size-small);
+  }
+
+  .samples {
+    display: flex;
+    width: 100%;
+    border: var(--hairline);
+  }
+
+  .samples span {
+    flex: 1;
+    min-width: 0;
+    padding: 8px 6px;
+    overflow: hidden;
+    background: var(--ground);
+    color: var(--on);
+    font-weight: 700;
+  }
+
+  .hint {
+    color: var(--ink-2);
+  }
+</style>

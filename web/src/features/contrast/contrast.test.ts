@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest';
+import type { Ground, NamedColor, Standing } from '../../api/types';
+import { colorName, groundWords, ratioShown, remedyWords } from './contrast';
+
+function color(hex: string, name: string, slots: string[] = []): NamedColor {
+  return { hex, ink: '#000000', name, slots };
+}
+
+function standing(name: string, ratio: number, verdict: Standing['verdict'], clashes = false): Standing {
+  return { color: color('#0B2A4A', name), ratio, verdict, used: false, clashes };
+}
+
+describe('contrast in words', () => {
+  it('never rounds a ratio up', () => {
+    expect(ratioShown(4.4999)).toBe('4.49');
+  });
+
+  it('calls a colour by its swatch, its slot or its code', () => {
+    expect(colorName(color('#FFFFFF', 'Sailcloth', ['lt1']))).toBe('Sailcloth');
+    expect(colorName(color('#FFFFFF', '', ['lt1']))).toBe('Light 1');
+    expect(colorName(color('#FFFFFF', ''))).toBe('White');
+    expect(colorName(color('#123456', ''))).toBe('123456');
+  });
+
+  it('says what a remedy comes to', () => {
+    const remedy = { kind: 'ANOTHER', ratio: 5.0149, cost: 38.21 } as const;
+    const ground = color('#FFFFFF', 'Sailcloth');
+    expect(remedyWords({ ...remedy, foreground: color('#0F7C7A', 'Harbour teal'), ground })).toBe(
+      'Harbour teal 0F7C7A on FFFFFF, 5.01:1, cost 38.2 ΔE',
+    );
+    expect(remedyWords({ ...remedy, foreground: color('#9D3801', ''), ground })).toBe(
+      '9D3801 on FFFFFF, 5.01:1, cost 38.2 ΔE',
+    );
+  });
+
+  it('tells a helper what to write on a ground and what never', () => {
+    const ground: Ground = {
+      color: color('#FFFFFF', 'Sailcloth'),
+      may: [standing('Night channel', 14.534, 'TEXT'), standing('Buoy orange', 3.091, 'LARGE_TEXT')],
+      mayNot: [standing('Foam', 1.12, 'NOTHING', true)],
+    };
+    expect(groundWords(ground)).toBe(
+      'On Sailcloth, FFFFFF:\n' +
+        '  write in Night channel (14.53:1).\n' +
+        '  only large, from 18 pt or 14 pt bold: Buoy orange (3.09:1).\n' +
+        '  never write in Foam (1.12:1).\n' +
+        '  do not set beside it: Foam; they vibrate.',
+    );
+  });
+});

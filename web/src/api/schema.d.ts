@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/contrast/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recipes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/contrast/remedies": {
         parameters: {
             query?: never;
@@ -543,6 +559,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/sources/{sid}/contrast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge_1"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1188,6 +1220,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/contrast/gradient": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/defaults": {
         parameters: {
             query?: never;
@@ -1487,6 +1535,11 @@ export interface components {
             accents: components["schemas"]["GapResponse"][];
             neutrals: components["schemas"]["GapResponse"][];
         };
+        GradientRequest: {
+            overlay?: components["schemas"]["OverlayRequest"];
+            stops: string[];
+            text: string;
+        };
         GroundResponse: {
             graphics: boolean;
             ground: string;
@@ -1683,6 +1736,11 @@ export interface components {
             alpha: number;
             hex: string;
         };
+        OverlayResponse: {
+            /** Format: double */
+            alpha: number;
+            hex: string;
+        };
         OwnGroup: {
             name: string;
         };
@@ -1772,6 +1830,14 @@ export interface components {
             id: string;
             mood: string;
             name: string;
+        };
+        RecipeResponse: {
+            /** @enum {string} */
+            kind: "WHITE_OVER_DARK" | "DARK_OVER_LIGHT" | "TITLE_BAND";
+            overlay?: components["schemas"]["OverlayResponse"];
+            stops: string[];
+            text: string;
+            worst: components["schemas"]["WorstResponse"];
         };
         RemarkResponse: {
             aside: boolean;
@@ -1895,7 +1961,10 @@ export interface components {
             light1: string;
             light2: string;
             link: string;
+            linkOnDark: string;
             onAccents: string[];
+            quiet: string;
+            raised: string;
         };
         SseEmitter: {
             /** Format: int64 */
@@ -1969,6 +2038,10 @@ export interface components {
             ratio: number;
             text: components["schemas"]["NamedColorResponse"];
         };
+        TextOverPictureRequest: {
+            overlay?: components["schemas"]["OverlayRequest"];
+            text: string;
+        };
         ThemeName: {
             name: string;
         };
@@ -1978,6 +2051,7 @@ export interface components {
             id: string;
             name: string;
             slots: components["schemas"]["SlotResponse"][];
+            warnings: components["schemas"]["WarningResponse"][];
         };
         TintResponse: {
             hex: string;
@@ -2017,8 +2091,30 @@ export interface components {
         VisionResponse: {
             values: number[];
         };
+        WarningResponse: {
+            /** @enum {string} */
+            kind: "NOT_ALTERNATING" | "TEXT_UNREADABLE" | "LINK_UNREADABLE" | "VISITED_ALIKE" | "ACCENTS_ALIKE" | "ACCENT_REPEATED" | "DEFAULT_NAME";
+            note: boolean;
+            other?: string;
+            slot: string;
+            /** Format: double */
+            value: number;
+        };
         WordsRequest: {
             words: string;
+        };
+        WorstResponse: {
+            hex: string;
+            largeText: boolean;
+            /** Format: double */
+            place?: number;
+            /** Format: double */
+            ratio: number;
+            text: boolean;
+            /** Format: int32 */
+            x?: number;
+            /** Format: int32 */
+            y?: number;
         };
     };
     responses: never;
@@ -2212,6 +2308,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["GroundsResponse"];
+                };
+            };
+        };
+    };
+    recipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeResponse"][];
                 };
             };
         };
@@ -2979,6 +3097,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    judge_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TextOverPictureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WorstResponse"];
+                };
             };
         };
     };
@@ -4021,6 +4166,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ContrastResponse"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GradientRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WorstResponse"];
                 };
             };
         };

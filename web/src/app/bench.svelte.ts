@@ -1,14 +1,18 @@
 import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
 import type {
+  GradientRequest,
   Grounds,
   Level,
   ReadyPalette,
+  Recipe,
   Remedies,
   SlotRequest,
   Source,
   Specimen,
   TextOnGround,
+  TextOverPicture,
+  Worst,
 } from '../api/types';
 import { Intake } from './intake.svelte';
 import { RoleWork } from './roles.svelte';
@@ -97,6 +101,22 @@ export class Bench extends RoleWork {
   textOn(ground: string): Promise<TextOnGround> {
     const params = { path: { id: this.id }, query: { ground } };
     return answered(api.GET('/api/brands/{id}/contrast/text', { params }));
+  }
+
+  /** @return grounds that people use again and again, made from the main colour */
+  recipes(): Promise<Recipe[]> {
+    return answered(api.GET('/api/brands/{id}/contrast/recipes', { params: { path: { id: this.id } } }));
+  }
+
+  /** @return where a text on a gradient is hardest to read */
+  judgeGradient(body: GradientRequest): Promise<Worst> {
+    return answered(api.POST('/api/contrast/gradient', { body }));
+  }
+
+  /** @return where a text over a picture is hardest to read */
+  judgePicture(sid: string, body: TextOverPicture): Promise<Worst> {
+    const params = { path: { id: this.id, sid } };
+    return answered(api.POST('/api/brands/{id}/sources/{sid}/contrast', { params, body }));
   }
 
   renameTheme(name: string): Promise<void> {

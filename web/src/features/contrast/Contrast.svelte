@@ -13,6 +13,7 @@
   import { groundWords } from './contrast';
   import GroundBar from './GroundBar.svelte';
   import OnAnyGround from './OnAnyGround.svelte';
+  import Overlays from './Overlays.svelte';
   import Remedies from './Remedies.svelte';
 
   const bench = useBench();
@@ -20,6 +21,7 @@
 
   const VIEWS = [
     { value: 'grounds', name: 'By ground' },
+    { value: 'overlays', name: 'Overlays' },
     { value: 'words', name: 'In words' },
   ] as const;
   const LEVELS = [
@@ -111,6 +113,8 @@
     {/each}
   </ul>
   <OnAnyGround />
+{:else if view === 'overlays'}
+  <Overlays />
 {:else if answer}
   <!-- What scrolls must be reachable by keyboard. -->
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->

@@ -1,14 +1,13 @@
 <script lang="ts">
   import { useBench } from '../../app/bench.svelte';
-  import { eyes } from '../../app/eyes.svelte';
   import { messageOf } from '../../api/problem';
+  import Button from '../../ui/Button.svelte';
   import Segments from '../../ui/Segments.svelte';
   import { wordsOf } from '../trail/wording';
   import { Before } from './before.svelte';
-  import Chart from './Chart.svelte';
   import EyesChoice from './EyesChoice.svelte';
-  import Slide from './Slide.svelte';
-  import Table from './Table.svelte';
+  import Sheets from './Sheets.svelte';
+  import WholeWindow from './WholeWindow.svelte';
 
   const bench = useBench();
   const before = new Before(bench.id);
@@ -20,6 +19,7 @@
 
   let moment = $state<'now' | 'before'>('now');
   let problem = $state<string>();
+  let whole = $state(false);
 
   const present = $derived(bench.trial?.specimen ?? bench.brand.specimen);
   const specimen = $derived(moment === 'before' && before.specimen ? before.specimen : present);
@@ -46,6 +46,10 @@
 <aside aria-label="In use">
   <div class="title">
     <h2>In use</h2>
+    <Button look="quiet" onclick={() => (whole = true)}
+      >widen<span class="visually-hidden">&nbsp;to the whole window</span></Button
+    >
+    <span class="gap"></span>
     <Segments label="Show" options={MOMENTS} value={moment} onchange={show} />
   </div>
   {#if moment === 'before'}
@@ -65,15 +69,15 @@
   {#if problem}<p role="alert">{problem}</p>{/if}
   <EyesChoice />
   <p class="visually-hidden">
-    A slide, a chart with six series and a table with banded rows of {bench.brand.name}, painted from the
-    theme as it {moment === 'now' ? 'stands' : 'stood'}.
+    Slides, charts, a table with banded rows, a letter, a post and a web page of {bench.brand.name}, painted
+    from the theme as it {moment === 'now' ? 'stands' : 'stood'}.
   </p>
-  <div class="sheets" class:seen={eyes.matrix} inert data-specimens data-moment={moment}>
-    <Slide {specimen} name={bench.brand.name} />
-    <Chart {specimen} />
-    <Table {specimen} />
-  </div>
+  <Sheets {specimen} name={bench.brand.name} {moment} />
 </aside>
+
+{#if whole}
+  <WholeWindow {specimen} name={bench.brand.name} {moment} onclose={() => (whole = false)} />
+{/if}
 
 <style>
   aside {
@@ -86,9 +90,13 @@
 
   .title {
     display: flex;
-    justify-content: space-between;
+    gap: 8px;
     align-items: center;
     margin-bottom: 10px;
+  }
+
+  .gap {
+    flex: 1;
   }
 
   select {
@@ -101,17 +109,6 @@
     padding: 4px 8px;
     border: var(--rule);
     border-style: dashed;
-  }
-
-  .sheets {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(0, 308px));
-    gap: 10px;
-    align-items: start;
-  }
-
-  .seen {
-    filter: url('#eyes');
   }
 
   @media (max-width: 899px) {

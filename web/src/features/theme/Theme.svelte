@@ -8,10 +8,16 @@
   import StationTitle from '../../ui/StationTitle.svelte';
   import FillSlot from './FillSlot.svelte';
   import SlotRow from './SlotRow.svelte';
+  import { warningWords } from './warnings';
 
   const bench = useBench();
 
   const slots = $derived(bench.brand.theme.slots);
+  const warnings = $derived(
+    slots.some((slot) => slot.hex)
+      ? [...bench.brand.theme.warnings].sort((one, other) => Number(one.note) - Number(other.note))
+      : [],
+  );
 
   let problem = $state<string>();
   let filling = $state<string>();
@@ -49,6 +55,13 @@
     > colours first.
   </p>
 {/if}
+{#if warnings.length > 0}
+  <ul class="warnings" aria-label="Warnings">
+    {#each warnings as warning, index (index)}
+      <li class:note={warning.note}>{warning.note ? 'Note: ' : ''}{warningWords(warning)}</li>
+    {/each}
+  </ul>
+{/if}
 
 <table>
   <thead>
@@ -80,6 +93,24 @@
 {/if}
 
 <style>
+  .warnings {
+    display: grid;
+    gap: 2px;
+    margin-bottom: 10px;
+  }
+
+  .warnings li {
+    padding: 2px 10px;
+    border-left: 4px solid var(--ink);
+    background: var(--paper);
+  }
+
+  .warnings .note {
+    border-left: 1.5px solid var(--ink-3);
+    background: none;
+    color: var(--ink-2);
+  }
+
   .name {
     width: 200px;
   }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -106,5 +107,53 @@ class ContrastJourney extends Journey {
         button("Copy it as text").click();
         assertThat((String) page.evaluate("() => navigator.clipboard.readText()"))
                 .contains("never write in", "On White, FFFFFF:");
+    }
+
+    @Test
+    void anOverlayWithYellowTextIsToldOffAndMended() {
+        writeHeadingsInYellow();
+        openStation("Contrast");
+        button("Overlays").click();
+        button("Dark gradient, white over it").click();
+        Locator verdict = page.getByText("Worst ");
+        assertThat(verdict).containsText("text can be read everywhere");
+        assertThat(page.getByText("opacity 70 %, lets 30 % through")).isVisible();
+        field("Text").selectOption("Lemon");
+        assertThat(verdict).containsText("text cannot be read there");
+        assertThat(accessibilityFaults()).isEmpty();
+        field("Text").selectOption("Dark blue");
+        assertThat(verdict).containsText("text can be read everywhere");
+    }
+
+    @Test
+    void textOverAPhotographIsMadeReadable() {
+        openStation("Contrast");
+        button("Overlays").click();
+        field("Ground").selectOption("logo.png");
+        field("Text").selectOption("White");
+        field("Laid over it").selectOption("nothing");
+        Locator verdict = page.getByText("Worst at ");
+        assertThat(verdict).containsText("1.00:1; text cannot be read there");
+        field("Laid over it").selectOption("Dark blue");
+        Locator opacity = field("Opacity of what is laid over it");
+        opacity.fill("30");
+        assertThat(page.getByText("opacity 30 %, lets 70 % through")).isVisible();
+        assertThat(verdict).containsText("text cannot be read there");
+        opacity.fill("80");
+        assertThat(verdict).containsText("text can be read everywhere");
+        assertThat(accessibilityFaults()).isEmpty();
+    }
+
+    @Test
+    void theSpecimensFillTheWindowForAClient() {
+        page.getByLabel("In use", new Page.GetByLabelOptions().setExact(true))
+                .getByText("widen")
+                .click();
+        Locator whole = page.getByLabel("In use, in the whole window");
+        assertThat(whole).isVisible();
+        assertThat(whole.getByText("Dear reader,")).isVisible();
+        assertThat(accessibilityFaults()).isEmpty();
+        page.keyboard().press("Escape");
+        assertThat(whole).hasCount(0);
     }
 }

@@ -108,6 +108,17 @@ class ScreenshotJourney extends Journey {
         assertThat(page.getByLabel("Remedies")).containsText("Turn it round");
         page.getByLabel("Remedies").scrollIntoViewIfNeeded();
         shoot("contrast");
+        button("Overlays").click();
+        field("Ground").selectOption("harbour-dusk.png");
+        field("Laid over it").selectOption("Night channel");
+        field("Text").selectOption("White");
+        assertThat(page.getByText("Worst at ")).isVisible();
+        shoot("overlays");
+        page.getByLabel("In use", new Page.GetByLabelOptions().setExact(true))
+                .getByText("widen")
+                .click();
+        shoot("in-use");
+        page.keyboard().press("Escape");
         openStation("Hand over");
         shoot("hand-over");
     }

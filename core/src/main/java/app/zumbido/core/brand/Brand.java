@@ -39,6 +39,11 @@ public record Brand(
         return new Brand(newId, 1, newName, shortCode, palette, roles, theme.under(newThemeId));
     }
 
+    /** @return what its theme is called until somebody names it */
+    public String usualThemeName() {
+        return themeName(name);
+    }
+
     static String themeName(String brandName) {
         return brandName.length() > Theme.LONGEST_NAME ? brandName.substring(0, Theme.LONGEST_NAME) : brandName;
     }

@@ -12,6 +12,7 @@ import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.contrast.Pair;
 import app.zumbido.core.palette.Ladder;
 import app.zumbido.formats.press.CoatedPress;
+import app.zumbido.server.contrast.OverlayRequest;
 import app.zumbido.server.problem.Given;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -147,11 +148,6 @@ class ColorController {
                     : Compositing.over(Given.color(overlay.hex()), Fraction.of(overlay.alpha()), ground);
         }
     }
-
-    /** @param alpha opacity, 0 to 1 */
-    record OverlayRequest(
-            @NotNull @Size(max = 60) String hex,
-            @NotNull @DecimalMin("0") @DecimalMax("1") Double alpha) {}
 
     /**
      * Verdicts at level AA.

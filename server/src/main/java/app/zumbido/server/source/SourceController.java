@@ -8,6 +8,8 @@ import app.zumbido.core.extraction.Proposal;
 import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.extraction.SampleArea;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.server.contrast.OverlayRequest;
+import app.zumbido.server.contrast.WorstResponse;
 import app.zumbido.server.problem.Given;
 import app.zumbido.server.shelf.BrandResponse;
 import app.zumbido.server.trail.IfMatch;
@@ -15,6 +17,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.net.URI;
 import java.time.Duration;
@@ -157,6 +160,17 @@ class SourceController {
                 .body(SourceResponse.of(row));
     }
 
+    /** Judges a text over the picture where it is hardest to read. */
+    @PostMapping("/sources/{sid}/contrast")
+    WorstResponse judge(
+            @PathVariable UUID id, @PathVariable UUID sid, @Valid @RequestBody TextOverPictureRequest request) {
+        return WorstResponse.of(service.worstPlace(
+                id,
+                sid,
+                Optional.ofNullable(request.overlay()).map(OverlayRequest::overlay),
+                Given.color(request.text())));
+    }
+
     /** Takes it off the sheet. */
     @DeleteMapping("/sources/{sid}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -170,6 +184,11 @@ class SourceController {
     void putBack(@PathVariable UUID id, @PathVariable UUID sid) {
         service.putBack(id, sid);
     }
+
+    /** @param overlay laid between the picture and the text */
+    record TextOverPictureRequest(
+            @Nullable @Valid OverlayRequest overlay,
+            @NotNull @Size(max = 60) String text) {}
 
     /** Palette and theme of an empty brand from one picture, as one step. */
     @PostMapping("/draft")

@@ -4,6 +4,8 @@ import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.Draft;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.Overlay;
+import app.zumbido.core.contrast.WorstPlace;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Place;
 import app.zumbido.core.extraction.Reading;
@@ -209,6 +211,11 @@ class SourceService implements SourceIntake {
             }
         }
         return patch;
+    }
+
+    /** @return where a text over the picture is hardest to read; what is transparent stands on white */
+    WorstPlace.OnPicture worstPlace(UUID brandId, UUID id, Optional<Overlay> overlay, Rgb text) {
+        return WorstPlace.on(pictures.pixels(find(brandId, id)), overlay, text);
     }
 
     /** @return our PNG of the picture, made small enough to be shown */

@@ -3,7 +3,10 @@ package app.zumbido.server.theme;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.theme.DarkLayout;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.TintStep;
 import app.zumbido.core.theme.Unbranded;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +15,9 @@ import java.util.Map;
  * Everything that the specimens are painted from, as hexes. Empty slots show the unbranded greys.
  *
  * @param accents the six accents in order
+ * @param linkOnDark what links are mapped to on dark layouts, so that they read there
+ * @param raised the one series that a chart raises: the highlight, where the brand has one
+ * @param quiet the other series beside it
  * @param onAccents for each accent the better of Dark 1 and Light 1 as text on it
  */
 public record SpecimenResponse(
@@ -23,6 +29,9 @@ public record SpecimenResponse(
         List<String> onAccents,
         String link,
         String followedLink,
+        String linkOnDark,
+        String raised,
+        String quiet,
         String headingFont,
         String bodyFont) {
     public static SpecimenResponse of(Brand brand) {
@@ -41,8 +50,23 @@ public record SpecimenResponse(
                         .toList(),
                 colors.get(ThemeSlot.HYPERLINK).hex(),
                 colors.get(ThemeSlot.FOLLOWED_HYPERLINK).hex(),
+                DarkLayout.link(colors).hex(),
+                raised(brand, accents).hex(),
+                quiet(colors.get(ThemeSlot.DARK_2)).hex(),
                 brand.theme().fonts().heading(),
                 brand.theme().fonts().body());
+    }
+
+    private static Rgb raised(Brand brand, List<Rgb> accents) {
+        return brand.roles()
+                .first(Role.HIGHLIGHT)
+                .map(swatch -> brand.palette().get(swatch).color())
+                .orElse(accents.get(0));
+    }
+
+    /** The second lightest tint that document programs make of the second dark. */
+    private static Rgb quiet(Rgb dark) {
+        return TintStep.offeredFor(dark).get(1).apply(dark);
     }
 
     private static Rgb better(Rgb one, Rgb other, Rgb ground) {

@@ -10,6 +10,7 @@ import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.ThemeWarning;
 import app.zumbido.core.theme.TintStep;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,8 +18,13 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A theme as the page shows it. */
-public record ThemeResponse(UUID id, String name, FontsResponse fonts, List<SlotResponse> slots) {
+/**
+ * A theme as the page shows it.
+ *
+ * @param warnings what will be regretted in documents, and notes
+ */
+public record ThemeResponse(
+        UUID id, String name, FontsResponse fonts, List<SlotResponse> slots, List<WarningResponse> warnings) {
     public static ThemeResponse of(Brand brand) {
         Theme theme = brand.theme();
         Map<ThemeSlot, Rgb> colors = theme.resolve(brand.palette());
@@ -28,7 +34,27 @@ public record ThemeResponse(UUID id, String name, FontsResponse fonts, List<Slot
                 theme.id(),
                 theme.name(),
                 new FontsResponse(theme.fonts().heading(), theme.fonts().body()),
-                slots);
+                slots,
+                ThemeWarning.of(theme, brand.palette(), brand.usualThemeName()).stream()
+                        .map(WarningResponse::of)
+                        .toList());
+    }
+
+    /**
+     * @param other the slot that it is judged against, if it is
+     * @param value contrast ratio or ΔE00, as the kind says
+     * @param note whether it is only worth a note
+     */
+    public record WarningResponse(
+            ThemeWarning.Kind kind, String slot, @Nullable String other, double value, boolean note) {
+        static WarningResponse of(ThemeWarning warning) {
+            return new WarningResponse(
+                    warning.kind(),
+                    warning.slot().code(),
+                    warning.other().map(ThemeSlot::code).orElse(null),
+                    warning.value(),
+                    warning.kind().isNote());
+        }
     }
 
     public record FontsResponse(String heading, String body) {}

@@ -1,0 +1,80 @@
+package app.zumbido.core.contrast;
+
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Fraction;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.image.Pixels;
+import java.util.Optional;
+
+/** Where a text is hardest to read on a ground that changes: there it is judged. */
+public final class WorstPlace {
+    /** Positions between two stops; the ratio hardly changes from one to the next. */
+    private static final int BETWEEN_STOPS = 128;
+
+    private WorstPlace() {}
+
+    /**
+     * On a gradient.
+     *
+     * @param place 0 at the first stop to 1 at the last
+     * @param ground what is seen there, overlay included
+     */
+    public record OnGradient(double place, Rgb ground, ContrastRatio ratio) {}
+
+    /**
+     * On a picture.
+     *
+     * @param x pixels from the left
+     * @param y pixels from the top
+     * @param ground what is seen there, overlay included
+     */
+    public record OnPicture(int x, int y, Rgb ground, ContrastRatio ratio) {}
+
+    public static OnGradient on(Gradient gradient, Optional<Overlay> overlay, Rgb text) {
+        int steps = BETWEEN_STOPS * (gradient.stops().size() - 1);
+        OnGradient worst = at(gradient, overlay, text, 0);
+        for (int i = 1; i <= steps; i++) {
+            OnGradient candidate = at(gradient, overlay, text, (double) i / steps);
+            if (candidate.ratio().compareTo(worst.ratio()) < 0) {
+                worst = candidate;
+            }
+        }
+        return worst;
+    }
+
+    private static OnGradient at(Gradient gradient, Optional<Overlay> overlay, Rgb text, double place) {
+        Rgb under = gradient.at(place);
+        Rgb ground = overlay.map(laid -> laid.over(under)).orElse(under);
+        return new OnGradient(place, ground, ContrastRatio.between(text, ground));
+    }
+
+    /** Of every pixel; what is transparent stands on white. */
+    public static OnPicture on(Pixels picture, Optional<Overlay> overlay, Rgb text) {
+        int worst = 0;
+        Rgb worstGround = ground(picture.at(0), overlay);
+        double least = ContrastRatio.between(text, worstGround).value();
+        int last = picture.at(0);
+        for (int i = 1; i < picture.count(); i++) {
+            int pixel = picture.at(i);
+            // Neighbours are often the same colour, and then nothing is learned from the second.
+            if (pixel != last) {
+                last = pixel;
+                Rgb ground = ground(pixel, overlay);
+                double ratio = ContrastRatio.between(text, ground).value();
+                if (ratio < least) {
+                    least = ratio;
+                    worst = i;
+                    worstGround = ground;
+                }
+            }
+        }
+        return new OnPicture(worst % picture.width(), worst / picture.width(), worstGround, new ContrastRatio(least));
+    }
+
+    private static Rgb ground(int argb, Optional<Overlay> overlay) {
+        Rgb opaque = Rgb.ofPacked(argb & 0xFFFFFF);
+        int alpha = argb >>> 24;
+        Rgb under = alpha == 255 ? opaque : new Overlay(opaque, Fraction.of(alpha / 255.0)).over(Rgb.WHITE);
+        return overlay.map(laid -> laid.over(under)).orElse(under);
+    }
+}

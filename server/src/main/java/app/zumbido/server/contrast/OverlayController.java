@@ -1,0 +1,96 @@
+package app.zumbido.server.contrast;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.Gradient;
+import app.zumbido.core.contrast.Overlay;
+import app.zumbido.core.contrast.Recipe;
+import app.zumbido.core.contrast.TextColors;
+import app.zumbido.core.contrast.WorstPlace;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.roles.Role;
+import app.zumbido.server.problem.Given;
+import app.zumbido.server.trail.BrandKeeper;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Text on grounds that change: gradients, and what is laid over them. */
+@RestController
+class OverlayController {
+    private final BrandKeeper keeper;
+
+    OverlayController(BrandKeeper keeper) {
+        this.keeper = keeper;
+    }
+
+    /** Judges a text where it is hardest to read. */
+    @PostMapping("/api/contrast/gradient")
+    WorstResponse judge(@Valid @RequestBody GradientRequest request) {
+        return WorstResponse.of(WorstPlace.on(request.gradient(), request.laid(), Given.color(request.text())));
+    }
+
+    /** Grounds that people use again and again, made from the main color; none in an empty palette. */
+    @GetMapping("/api/brands/{id}/contrast/recipes")
+    List<RecipeResponse> recipes(@PathVariable UUID id) {
+        Brand brand = keeper.load(id).brand();
+        Rgb dark = TextColors.of(brand.palette(), brand.roles(), brand.theme()).stream()
+                .min(Comparator.comparingDouble(ContrastRatio::relativeLuminance))
+                .orElse(Rgb.BLACK);
+        return main(brand).map(swatch -> Recipe.of(swatch, dark)).orElse(List.of()).stream()
+                .map(RecipeResponse::of)
+                .toList();
+    }
+
+    private static Optional<Swatch> main(Brand brand) {
+        return brand.roles()
+                .first(Role.MAIN)
+                .flatMap(brand.palette()::find)
+                .or(() -> brand.usable().swatches().stream().findFirst());
+    }
+
+    /** @param stops two or three colors in any notation */
+    record GradientRequest(
+            @NotNull @Size(min = Gradient.FEWEST, max = Gradient.MOST)
+            List<@NotNull @Size(max = 60) String> stops,
+
+            @Nullable @Valid OverlayRequest overlay,
+            @NotNull @Size(max = 60) String text) {
+        Gradient gradient() {
+            return new Gradient(stops.stream().map(Given::color).toList());
+        }
+
+        Optional<Overlay> laid() {
+            return Optional.ofNullable(overlay).map(OverlayRequest::overlay);
+        }
+    }
+
+    record OverlayResponse(String hex, double alpha) {
+        static OverlayResponse of(Overlay overlay) {
+            return new OverlayResponse(overlay.color().hex(), overlay.opacity().value());
+        }
+    }
+
+    record RecipeResponse(
+            Recipe.Kind kind, List<String> stops, @Nullable OverlayResponse overlay, String text, WorstResponse worst) {
+        static RecipeResponse of(Recipe recipe) {
+            return new RecipeResponse(
+                    recipe.kind(),
+                    recipe.gradient().stops().stream().map(Rgb::hex).toList(),
+                    recipe.overlay().map(OverlayResponse::of).orElse(null),
+                    recipe.text().hex(),
+                    WorstResponse.of(WorstPlace.on(recipe.gradient(), recipe.overlay(), recipe.text())));
+        }
+    }
+}

@@ -1,0 +1,20 @@
+import { describe, expect, it } from 'vitest';
+import { opacityWords, worstWords } from './overlays';
+
+describe('overlays in words', () => {
+  it('says opacity both ways', () => {
+    expect(opacityWords(70)).toBe('opacity 70 %, lets 30 % through');
+  });
+
+  it('says where a text is hardest to read', () => {
+    expect(worstWords({ hex: '#B6BFC9', ratio: 11.2846, text: true, largeText: true, place: 0 })).toBe(
+      'Worst at the first stop, on B6BFC9: 11.28:1; text can be read everywhere.',
+    );
+    expect(worstWords({ hex: '#808080', ratio: 3.2, text: false, largeText: true, place: 0.5 })).toBe(
+      'Worst 50 % of the way, on 808080: 3.20:1; only large text can be read everywhere.',
+    );
+    expect(worstWords({ hex: '#FFFFFF', ratio: 1.06, text: false, largeText: false, x: 12, y: 7 })).toBe(
+      'Worst at 12, 7, on FFFFFF: 1.06:1; text cannot be read there.',
+    );
+  });
+});

@@ -1,0 +1,35 @@
+import type { Recipe, Worst } from '../../api/types';
+import { ratioShown } from './contrast';
+
+/** Opacity is always said both ways, since the two are confused daily. */
+export function opacityWords(percent: number): string {
+  return `opacity ${percent} %, lets ${100 - percent} % through`;
+}
+
+/** Where a text is hardest to read, and whether it can be read there. */
+export function worstWords(worst: Worst): string {
+  const place =
+    worst.place === undefined
+      ? `at ${worst.x}, ${worst.y}`
+      : worst.place === 0
+        ? 'at the first stop'
+        : worst.place === 1
+          ? 'at the last stop'
+          : `${Math.round(worst.place * 100)} % of the way`;
+  const verdict = worst.text
+    ? 'text can be read everywhere'
+    : worst.largeText
+      ? 'only large text can be read everywhere'
+      : 'text cannot be read there';
+  return `Worst ${place}, on ${worst.hex.slice(1)}: ${ratioShown(worst.ratio)}:1; ${verdict}.`;
+}
+
+const RECIPES: Record<Recipe['kind'], string> = {
+  WHITE_OVER_DARK: 'Dark gradient, white over it',
+  DARK_OVER_LIGHT: 'Light gradient, a dark colour over it',
+  TITLE_BAND: 'Title band: dark, medium, light under white',
+};
+
+export function recipeName(kind: Recipe['kind']): string {
+  return RECIPES[kind];
+}

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import type { Specimen } from '../../api/types';
+
+  /** A square post: text over a picture, with the dark colour laid between them at opacity 70 %, so that 30 % shine through. */
+  interface Props {
+    specimen: Specimen;
+  }
+
+  const { specimen }: Props = $props();
+</script>
+
+<svg viewBox="0 0 200 200">
+  <rect width="200" height="200" style:fill={specimen.light2} />
+  <circle cx="140" cy="60" r="34" style:fill={specimen.accents[2]} />
+  <path d="M0 120C40 96 70 132 110 112S170 96 200 116V200H0Z" style:fill={specimen.accents[1]} />
+  <path d="M0 156C50 136 90 168 130 150S180 142 200 150V200H0Z" style:fill={specimen.accents[0]} />
+  <rect width="200" height="200" style:fill={specimen.dark1} opacity="0.7" />
+  <text x="18" y="104" class="large" style:fill={specimen.light1} style:font-family={specimen.headingFont}>
+    Summer is near
+  </text>
+  <text x="18" y="126" style:fill={specimen.light1} style:font-family={specimen.bodyFont}>
+    New times from 1 May
+  </text>
+</svg>
+
+<style>
+  svg {
+    display: block;
+    width: 100%;
+  }
+
+  text {
+    font-size: 11px;
+  }
+
+  .large {
+    font-size: 20px;
+    font-weight: 700;
+  }
+</style>

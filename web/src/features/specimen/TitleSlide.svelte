@@ -1,0 +1,56 @@
+<script lang="ts">
+  import type { Specimen } from '../../api/types';
+
+  interface Props {
+    specimen: Specimen;
+    name: string;
+  }
+
+  const { specimen, name }: Props = $props();
+</script>
+
+<div
+  class="title"
+  style:--dark1={specimen.dark1}
+  style:--light1={specimen.light1}
+  style:--rule-color={specimen.accents[1]}
+  style:--heading={specimen.headingFont}
+  style:--body={specimen.bodyFont}
+>
+  <b>{name}</b>
+  <i></i>
+  <span>The year to come</span>
+</div>
+
+<style>
+  .title {
+    display: grid;
+    align-content: center;
+    justify-items: start;
+    gap: 8px;
+    aspect-ratio: 16 / 9;
+    padding: 0 22px;
+    overflow: hidden;
+    background: var(--dark1);
+    color: var(--light1);
+    font:
+      400 13px / 18px var(--body),
+      sans-serif;
+  }
+
+  b {
+    max-width: 100%;
+    overflow: hidden;
+    font:
+      700 22px / 28px var(--heading),
+      sans-serif;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  i {
+    width: 64px;
+    height: 4px;
+    background: var(--rule-color);
+  }
+</style>

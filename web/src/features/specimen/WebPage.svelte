@@ -1,0 +1,88 @@
+<script lang="ts">
+  import type { Specimen } from '../../api/types';
+
+  interface Props {
+    specimen: Specimen;
+    name: string;
+  }
+
+  const { specimen, name }: Props = $props();
+</script>
+
+<div
+  class="page"
+  style:--dark1={specimen.dark1}
+  style:--dark2={specimen.dark2}
+  style:--light1={specimen.light1}
+  style:--light2={specimen.light2}
+  style:--button={specimen.accents[0]}
+  style:--on-button={specimen.onAccents[0]}
+  style:--link={specimen.link}
+  style:--followed={specimen.followedLink}
+  style:--heading={specimen.headingFont}
+  style:--body={specimen.bodyFont}
+>
+  <div class="bar"><b>{name}</b><span class="link">Times</span><span class="followed">Prices</span></div>
+  <div class="text">
+    <h4>Where to today?</h4>
+    <p>Everything on one page, and <span class="link">a link</span> where there is more.</p>
+    <span class="button">Book a seat</span>
+  </div>
+</div>
+
+<style>
+  .page {
+    background: var(--light1);
+    color: var(--dark1);
+    font:
+      400 11px / 16px var(--body),
+      sans-serif;
+  }
+
+  .bar {
+    display: flex;
+    gap: 12px;
+    padding: 8px 14px;
+    background: var(--light2);
+  }
+
+  b {
+    flex: 1;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .text {
+    padding: 12px 14px 14px;
+  }
+
+  h4 {
+    color: var(--dark2);
+    font:
+      700 17px / 22px var(--heading),
+      sans-serif;
+  }
+
+  p {
+    margin: 4px 0 10px;
+  }
+
+  .link {
+    color: var(--link);
+    text-decoration: underline;
+  }
+
+  .followed {
+    color: var(--followed);
+    text-decoration: underline;
+  }
+
+  .button {
+    display: inline-block;
+    padding: 6px 12px;
+    background: var(--button);
+    color: var(--on-button);
+    font-weight: 700;
+  }
+</style>

@@ -1,0 +1,28 @@
+import type { ThemeWarning } from '../../api/types';
+import { slotName } from './slots';
+
+function ratio(value: number): string {
+  return `${(Math.floor(value * 100) / 100).toFixed(2)}:1`;
+}
+
+/** What will be regretted in documents, in words. */
+export function warningWords({ kind, slot, other, value }: ThemeWarning): string {
+  const one = slotName(slot);
+  const two = slotName(other ?? '');
+  switch (kind) {
+    case 'NOT_ALTERNATING':
+      return `${one} is not darker than ${two}; documents expect dark on light and light on dark.`;
+    case 'TEXT_UNREADABLE':
+      return `${one} on ${two} has ${ratio(value)}; text needs 4.5:1.`;
+    case 'LINK_UNREADABLE':
+      return `${one} on ${two} has ${ratio(value)}; a link needs 4.5:1.`;
+    case 'VISITED_ALIKE':
+      return `A visited link is hardly told from another (difference ${value.toFixed(1)} ΔE).`;
+    case 'ACCENTS_ALIKE':
+      return `${one} and ${two} are hardly told apart (difference ${value.toFixed(1)} ΔE).`;
+    case 'ACCENT_REPEATED':
+      return `${one} repeats ${two}; that is usual where colours are few.`;
+    case 'DEFAULT_NAME':
+      return 'The theme is called like the brand; a name of its own finds it among many.';
+  }
+}

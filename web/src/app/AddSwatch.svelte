@@ -3,6 +3,7 @@
   import Button from '../ui/Button.svelte';
   import Complaint from '../ui/Complaint.svelte';
   import Dialog from '../ui/Dialog.svelte';
+  import TextField from '../ui/TextField.svelte';
   import { useBench } from './bench.svelte';
 
   interface Props {
@@ -29,14 +30,20 @@
 
 <Dialog title="Add a colour" {onclose}>
   <form onsubmit={add}>
-    <label>
-      Code
-      <input class="code" bind:value={code} required maxlength="60" placeholder="0F7C7A or rgb(15 124 122)" />
-    </label>
-    <label>
-      Name
-      <input bind:value={name} maxlength="80" placeholder="left empty, it is named after its look" />
-    </label>
+    <TextField
+      label="Code"
+      bind:value={code}
+      mono
+      required
+      maxlength={60}
+      placeholder="0F7C7A or rgb(15 124 122)"
+    />
+    <TextField
+      label="Name"
+      bind:value={name}
+      maxlength={80}
+      placeholder="left empty, it is named after its look"
+    />
     <Complaint text={problem} />
     <div><Button type="submit" look="main">Add</Button></div>
   </form>
@@ -46,27 +53,5 @@
   form {
     display: grid;
     gap: 12px;
-  }
-
-  label {
-    display: grid;
-    gap: 4px;
-    font-weight: 600;
-  }
-
-  input {
-    min-height: 32px;
-    padding: 4px 8px;
-    border: var(--rule);
-    background: var(--paper);
-    font-weight: 400;
-  }
-
-  input::placeholder {
-    color: var(--ink-3);
-  }
-
-  .code {
-    font-family: var(--code);
   }
 </style>

@@ -37,9 +37,7 @@
     if (swatches.length === 0) {
       return 'no swatches yet';
     }
-    return unreadable === 0
-      ? 'all in use reads'
-      : `${unreadable} in use ${unreadable === 1 ? 'fails' : 'fail'}`;
+    return unreadable === 0 ? 'nothing fails' : `${unreadable} in use ${unreadable === 1 ? 'fails' : 'fail'}`;
   }
 
   function themeState(): string {

@@ -75,8 +75,10 @@
   {#snippet beside()}
     <Segments label="How to show it" options={VIEWS} value={view} onchange={(chosen) => (view = chosen)} />
   {/snippet}
-  <span class="level" id="level">Level</span>
-  <Segments label="Level" options={LEVELS} value={level} onchange={(chosen) => (level = chosen)} />
+  {#if view !== 'overlays'}
+    <span class="level">Level</span>
+    <Segments label="Level" options={LEVELS} value={level} onchange={(chosen) => (level = chosen)} />
+  {/if}
 </StationTitle>
 <Complaint text={problem} />
 <PendingChange {carrying} beside={carrying.pending?.place} />

@@ -4,6 +4,7 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
+  import TextField from '../../ui/TextField.svelte';
 
   interface Props {
     /** Ids of the swatches that join it. */
@@ -31,8 +32,12 @@
 
 <Dialog title="New group" {onclose}>
   <form onsubmit={make}>
-    <label for="new-group">Its name, as in 'Video' or 'Autumn campaign'</label>
-    <input id="new-group" bind:value={name} required maxlength="40" autocomplete="off" />
+    <TextField
+      label="Its name, as in 'Video' or 'Autumn campaign'"
+      bind:value={name}
+      required
+      maxlength={40}
+    />
     <Complaint text={problem} />
     <Button type="submit" look="main" disabled={name.trim() === ''}>Make the group</Button>
   </form>
@@ -43,13 +48,5 @@
     display: grid;
     gap: 10px;
     justify-items: start;
-  }
-
-  input {
-    width: 100%;
-    min-height: 32px;
-    padding: 4px 8px;
-    border: var(--rule);
-    background: var(--paper);
   }
 </style>

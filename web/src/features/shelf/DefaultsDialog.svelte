@@ -3,6 +3,7 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
+  import TextField from '../../ui/TextField.svelte';
   import type { ShelfState } from './shelf.svelte';
 
   interface Props {
@@ -55,24 +56,15 @@
 <Dialog title="Defaults for new brands" {onclose}>
   <form onsubmit={save}>
     <p>Every new brand begins with these; brands that exist stay as they are.</p>
-    <label>
-      Heading font
-      <input bind:value={headingFont} required disabled={!loaded} maxlength="80" autocomplete="off" />
-    </label>
-    <label>
-      Body font
-      <input bind:value={bodyFont} required disabled={!loaded} maxlength="80" autocomplete="off" />
-    </label>
-    <label>
-      Own groups of the palette, divided by commas
-      <input
-        bind:value={groups}
-        disabled={!loaded}
-        maxlength="400"
-        autocomplete="off"
-        placeholder="Video, Campaign"
-      />
-    </label>
+    <TextField label="Heading font" bind:value={headingFont} required disabled={!loaded} maxlength={80} />
+    <TextField label="Body font" bind:value={bodyFont} required disabled={!loaded} maxlength={80} />
+    <TextField
+      label="Own groups of the palette, divided by commas"
+      bind:value={groups}
+      disabled={!loaded}
+      maxlength={400}
+      placeholder="Video, Campaign"
+    />
     <p class="hint">Core, Extended and Charts are there anyway.</p>
     <Complaint text={problem} />
     <div><Button type="submit" look="main" disabled={!loaded}>Keep them</Button></div>
@@ -85,21 +77,6 @@
     gap: 12px;
   }
 
-  label {
-    display: grid;
-    gap: 4px;
-    font-weight: 600;
-  }
-
-  input {
-    min-height: 32px;
-    padding: 4px 8px;
-    border: var(--rule);
-    background: var(--paper);
-    font-weight: 400;
-  }
-
-  input::placeholder,
   .hint {
     color: var(--ink-3);
   }

@@ -1,23 +1,8 @@
 <script lang="ts">
-  import type { Specimen } from '../../api/types';
-
   /** A dark layout: its link has a colour of its own, since one that reads on white does not read here. */
-  interface Props {
-    specimen: Specimen;
-  }
-
-  const { specimen }: Props = $props();
 </script>
 
-<div
-  class="dark"
-  style:--dark={specimen.dark1}
-  style:--light={specimen.light1}
-  style:--bullet={specimen.accents[1]}
-  style:--link={specimen.linkOnDark}
-  style:--heading={specimen.headingFont}
-  style:--body={specimen.bodyFont}
->
+<div class="dark">
   <b>On a dark ground</b>
   <ul>
     <li>Text is light here</li>
@@ -30,8 +15,8 @@
     aspect-ratio: 16 / 9;
     padding: 14px;
     overflow: hidden;
-    background: var(--dark);
-    color: var(--light);
+    background: var(--dark1);
+    color: var(--light1);
     font:
       400 12px / 18px var(--body),
       sans-serif;
@@ -53,11 +38,11 @@
     content: '▪';
     float: left;
     margin-left: -12px;
-    color: var(--bullet);
+    color: var(--accent2);
   }
 
   span {
-    color: var(--link);
+    color: var(--link-on-dark);
     text-decoration: underline;
   }
 </style>

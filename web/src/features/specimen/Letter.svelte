@@ -1,26 +1,12 @@
 <script lang="ts">
-  import type { Specimen } from '../../api/types';
-
   interface Props {
-    specimen: Specimen;
     name: string;
   }
 
-  const { specimen, name }: Props = $props();
+  const { name }: Props = $props();
 </script>
 
-<div
-  class="letter"
-  style:--dark1={specimen.dark1}
-  style:--dark2={specimen.dark2}
-  style:--light1={specimen.light1}
-  style:--light2={specimen.light2}
-  style:--rule-color={specimen.accents[0]}
-  style:--callout={specimen.accents[2]}
-  style:--link={specimen.link}
-  style:--heading={specimen.headingFont}
-  style:--body={specimen.bodyFont}
->
+<div class="letter">
   <b>{name}</b>
   <p>Dear reader,</p>
   <p>the new season begins in spring. All that has changed stands <span>on this page</span>.</p>
@@ -44,7 +30,7 @@
     margin-bottom: 12px;
     padding-bottom: 6px;
     overflow: hidden;
-    border-bottom: 2px solid var(--rule-color);
+    border-bottom: 2px solid var(--accent1);
     font:
       700 14px / 18px var(--heading),
       sans-serif;
@@ -66,7 +52,7 @@
 
   .callout {
     padding: 6px 10px;
-    border-left: 4px solid var(--callout);
+    border-left: 4px solid var(--accent3);
     background: var(--light2);
   }
 

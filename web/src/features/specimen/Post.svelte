@@ -34,7 +34,7 @@
   }
 
   .large {
-    font-size: 20px;
+    font-size: 18px;
     font-weight: 700;
   }
 </style>

@@ -11,7 +11,7 @@
   import TitleSlide from './TitleSlide.svelte';
   import WebPage from './WebPage.svelte';
 
-  /** Everything that the theme is shown on; content, so it is inert and summed up beside it. */
+  /** Everything that the theme is shown on, painted from one record; content, so it is inert and summed up beside it. */
   interface Props {
     specimen: Specimen;
     name: string;
@@ -23,16 +23,37 @@
   const { specimen, name, moment, wide = false }: Props = $props();
 </script>
 
-<div class="sheets" class:wide class:seen={eyes.matrix} inert data-specimens data-moment={moment}>
-  <Slide {specimen} {name} />
+<div
+  class="sheets"
+  class:wide
+  class:seen={eyes.matrix}
+  inert
+  data-specimens
+  data-moment={moment}
+  style:--dark1={specimen.dark1}
+  style:--light1={specimen.light1}
+  style:--dark2={specimen.dark2}
+  style:--light2={specimen.light2}
+  style:--accent1={specimen.accents[0]}
+  style:--on-accent1={specimen.onAccents[0]}
+  style:--accent2={specimen.accents[1]}
+  style:--accent3={specimen.accents[2]}
+  style:--on-accent3={specimen.onAccents[2]}
+  style:--link={specimen.link}
+  style:--followed={specimen.followedLink}
+  style:--link-on-dark={specimen.linkOnDark}
+  style:--heading={specimen.headingFont}
+  style:--body={specimen.bodyFont}
+>
+  <Slide {name} />
   <Chart {specimen} />
-  <Table {specimen} />
-  <TitleSlide {specimen} {name} />
-  <DarkSlide {specimen} />
+  <Table />
+  <TitleSlide {name} />
+  <DarkSlide />
   <MoreCharts {specimen} />
-  <Letter {specimen} {name} />
+  <Letter {name} />
   <Post {specimen} />
-  <WebPage {specimen} {name} />
+  <WebPage {name} />
 </div>
 
 <style>

@@ -1,28 +1,12 @@
 <script lang="ts">
-  import type { Specimen } from '../../api/types';
-
   interface Props {
-    specimen: Specimen;
     name: string;
   }
 
-  const { specimen, name }: Props = $props();
+  const { name }: Props = $props();
 </script>
 
-<div
-  class="slide"
-  style:--dark1={specimen.dark1}
-  style:--light1={specimen.light1}
-  style:--dark2={specimen.dark2}
-  style:--bullet={specimen.accents[0]}
-  style:--rule-color={specimen.accents[1]}
-  style:--box={specimen.accents[2]}
-  style:--on-box={specimen.onAccents[2]}
-  style:--link={specimen.link}
-  style:--followed={specimen.followedLink}
-  style:--heading={specimen.headingFont}
-  style:--body={specimen.bodyFont}
->
+<div class="slide">
   <div class="band">{name}</div>
   <div class="text">
     <p class="second">What is new this season</p>
@@ -50,7 +34,7 @@
   .band {
     padding: 8px 14px;
     overflow: hidden;
-    border-bottom: 3px solid var(--rule-color);
+    border-bottom: 3px solid var(--accent2);
     background: var(--dark1);
     color: var(--light1);
     font:
@@ -79,7 +63,7 @@
     content: '▪';
     float: left;
     margin-left: -12px;
-    color: var(--bullet);
+    color: var(--accent1);
   }
 
   .link {
@@ -96,8 +80,8 @@
     width: max-content;
     margin: 8px 0 0 auto;
     padding: 5px 9px;
-    background: var(--box);
-    color: var(--on-box);
+    background: var(--accent3);
+    color: var(--on-accent3);
     font-weight: 700;
   }
 </style>

@@ -1,12 +1,4 @@
 <script lang="ts">
-  import type { Specimen } from '../../api/types';
-
-  interface Props {
-    specimen: Specimen;
-  }
-
-  const { specimen }: Props = $props();
-
   const ROWS = [
     ['First place', '05:40', '06:25'],
     ['Second place', '06:40', '07:30'],
@@ -15,14 +7,7 @@
   ] as const;
 </script>
 
-<table
-  style:--dark1={specimen.dark1}
-  style:--light1={specimen.light1}
-  style:--light2={specimen.light2}
-  style:--header={specimen.accents[0]}
-  style:--on-header={specimen.onAccents[0]}
-  style:--body={specimen.bodyFont}
->
+<table>
   <thead>
     <tr><th>Line</th><th>Out</th><th>Back</th></tr>
   </thead>
@@ -45,8 +30,8 @@
   }
 
   th {
-    background: var(--header);
-    color: var(--on-header);
+    background: var(--accent1);
+    color: var(--on-accent1);
     text-align: start;
   }
 

@@ -1,22 +1,12 @@
 <script lang="ts">
-  import type { Specimen } from '../../api/types';
-
   interface Props {
-    specimen: Specimen;
     name: string;
   }
 
-  const { specimen, name }: Props = $props();
+  const { name }: Props = $props();
 </script>
 
-<div
-  class="title"
-  style:--dark1={specimen.dark1}
-  style:--light1={specimen.light1}
-  style:--rule-color={specimen.accents[1]}
-  style:--heading={specimen.headingFont}
-  style:--body={specimen.bodyFont}
->
+<div class="title">
   <b>{name}</b>
   <i></i>
   <span>The year to come</span>
@@ -51,6 +41,6 @@
   i {
     width: 64px;
     height: 4px;
-    background: var(--rule-color);
+    background: var(--accent2);
   }
 </style>

@@ -1,27 +1,12 @@
 <script lang="ts">
-  import type { Specimen } from '../../api/types';
-
   interface Props {
-    specimen: Specimen;
     name: string;
   }
 
-  const { specimen, name }: Props = $props();
+  const { name }: Props = $props();
 </script>
 
-<div
-  class="page"
-  style:--dark1={specimen.dark1}
-  style:--dark2={specimen.dark2}
-  style:--light1={specimen.light1}
-  style:--light2={specimen.light2}
-  style:--button={specimen.accents[0]}
-  style:--on-button={specimen.onAccents[0]}
-  style:--link={specimen.link}
-  style:--followed={specimen.followedLink}
-  style:--heading={specimen.headingFont}
-  style:--body={specimen.bodyFont}
->
+<div class="page">
   <div class="bar"><b>{name}</b><span class="link">Times</span><span class="followed">Prices</span></div>
   <div class="text">
     <h4>Where to today?</h4>
@@ -81,8 +66,8 @@
   .button {
     display: inline-block;
     padding: 6px 12px;
-    background: var(--button);
-    color: var(--on-button);
+    background: var(--accent1);
+    color: var(--on-accent1);
     font-weight: 700;
   }
 </style>

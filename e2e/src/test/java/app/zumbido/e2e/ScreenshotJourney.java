@@ -111,7 +111,7 @@ class ScreenshotJourney extends Journey {
         button("Overlays").click();
         field("Ground").selectOption("harbour-dusk.png");
         field("Laid over it").selectOption("Night channel");
-        field("Text").selectOption("White");
+        field("Text").selectOption("Sailcloth");
         assertThat(page.getByText("Worst at ")).isVisible();
         shoot("overlays");
         page.getByLabel("In use", new Page.GetByLabelOptions().setExact(true))

@@ -1928,7 +1928,7 @@ export interface components {
             lightness?: number;
             on: components["schemas"]["GroundResponse"][];
             /** @enum {string} */
-            reason?: "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "LINK_READS" | "LINK_DEEPENED" | "VISITED_DIFFERS";
+            reason?: "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "REPEATED_ACCENT" | "BLACK_OR_GREY" | "CUSTOMARY_LINK" | "LINK_READS" | "LINK_DEEPENED" | "VISITED_DIFFERS";
             slot: string;
             /** Format: uuid */
             swatchId?: string;
@@ -1991,7 +1991,7 @@ export interface components {
         SuggestedSlot: {
             hex: string;
             /** @enum {string} */
-            reason: "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "LINK_READS" | "LINK_DEEPENED" | "VISITED_DIFFERS";
+            reason: "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "REPEATED_ACCENT" | "BLACK_OR_GREY" | "CUSTOMARY_LINK" | "LINK_READS" | "LINK_DEEPENED" | "VISITED_DIFFERS";
             slot: string;
             /** Format: uuid */
             swatchId?: string;
@@ -3936,6 +3936,9 @@ export interface operations {
         parameters: {
             query?: {
                 apply?: boolean;
+                spare?: "DERIVE" | "REPEAT" | "BLACK_AND_GREY";
+                links?: "BRAND" | "CUSTOMARY";
+                keep?: string[];
             };
             header?: {
                 "If-Match"?: string;

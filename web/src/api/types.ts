@@ -38,6 +38,12 @@ export type Standing = Schemas['StandingResponse'];
 export type NamedColor = Schemas['NamedColorResponse'];
 export type Remedies = Schemas['RemediesResponse'];
 export type Remedy = Schemas['RemedyResponse'];
+export interface SuggestionPolicy {
+  spare: 'DERIVE' | 'REPEAT' | 'BLACK_AND_GREY';
+  links: 'BRAND' | 'CUSTOMARY';
+  /** Codes of slots. */
+  keep: string[];
+}
 export type ThemeWarning = Schemas['WarningResponse'];
 export type Recipe = Schemas['RecipeResponse'];
 export type Worst = Schemas['WorstResponse'];

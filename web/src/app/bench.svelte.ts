@@ -8,6 +8,7 @@ import type {
   Recipe,
   Remedies,
   SlotRequest,
+  SuggestionPolicy,
   Source,
   Specimen,
   TextOnGround,
@@ -77,9 +78,10 @@ export class Bench extends RoleWork {
     );
   }
 
-  async suggestTheme(): Promise<void> {
+  /** @param policy what the person has decided before; slots that are kept stay as they are */
+  async suggestTheme(policy: SuggestionPolicy): Promise<void> {
     await this.change(async (header) => {
-      const params = { path: { id: this.id }, query: { apply: true }, header };
+      const params = { path: { id: this.id }, query: { apply: true, ...policy }, header };
       await answered(api.POST('/api/brands/{id}/theme/suggestion', { params }));
       return api.GET('/api/brands/{id}', { params: { path: { id: this.id } } });
     });

@@ -9,10 +9,13 @@
 
   interface Props {
     slot: Slot;
+    /** Whether a suggestion leaves it alone. */
+    kept: boolean;
+    onkeep: () => void;
     onopen: () => void;
   }
 
-  const { slot, onopen }: Props = $props();
+  const { slot, kept, onkeep, onopen }: Props = $props();
   const bench = useBench();
 
   const GROUNDS = ['lt1', 'lt2', 'dk1', 'dk2'] as const;
@@ -78,7 +81,12 @@
 </script>
 
 <tr class:over data-slot={slot.slot} {ondragenter} {ondragover} {ondragleave} {ondrop}>
-  <th scope="row">{name}</th>
+  <th scope="row">
+    {name}
+    <label class="keep"
+      ><input type="checkbox" checked={kept} aria-label="Keep {name}" onchange={onkeep} /> keep</label
+    >
+  </th>
   <td>
     <button type="button" aria-label="{name}, {slot.hex?.slice(1) ?? 'empty'}: change" onclick={onopen}>
       {#if slot.hex && slot.ink}
@@ -108,6 +116,22 @@
 </tr>
 
 <style>
+  .keep {
+    display: flex;
+    gap: 4px;
+    align-items: center;
+    color: var(--ink-2);
+    font-size: var(--size-small);
+    font-weight: 400;
+    line-height: 16px;
+  }
+
+  .keep input {
+    width: 13px;
+    height: 13px;
+    margin: 0;
+  }
+
   tr {
     border-bottom: var(--hairline);
   }

@@ -1,5 +1,7 @@
 <script lang="ts">
+  import { SvelteSet } from 'svelte/reactivity';
   import { messageOf } from '../../api/problem';
+  import type { SuggestionPolicy } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import { addressOf } from '../../app/route.svelte';
   import Button from '../../ui/Button.svelte';
@@ -21,12 +23,27 @@
 
   let problem = $state<string>();
   let filling = $state<string>();
+  let spare = $state<SuggestionPolicy['spare']>('DERIVE');
+  let links = $state<SuggestionPolicy['links']>('BRAND');
+  /** Codes of the slots that a suggestion leaves alone. */
+  const kept = new SvelteSet<string>();
+
+  function keep(slot: string) {
+    if (!kept.delete(slot)) {
+      kept.add(slot);
+    }
+  }
 
   async function suggest() {
     problem = undefined;
     try {
-      await bench.suggestTheme();
-      bench.say('All twelve slots are filled; the reason stands beside each.', true);
+      await bench.suggestTheme({ spare, links, keep: [...kept] });
+      bench.say(
+        kept.size === 0
+          ? 'All twelve slots are filled; the reason stands beside each.'
+          : `${12 - kept.size} slots are filled, ${kept.size} kept; the reason stands beside each.`,
+        true,
+      );
     } catch (error) {
       problem = messageOf(error);
     }
@@ -43,6 +60,15 @@
       />
     </div>
   {/snippet}
+  <select aria-label="Accents that the brand has no colour for" bind:value={spare}>
+    <option value="DERIVE">spare accents: derived</option>
+    <option value="REPEAT">spare accents: repeated</option>
+    <option value="BLACK_AND_GREY">spare accents: black, grey</option>
+  </select>
+  <select aria-label="Where the link colours come from" bind:value={links}>
+    <option value="BRAND">links of the brand</option>
+    <option value="CUSTOMARY">customary links</option>
+  </select>
   <Button look="main" onclick={suggest}>
     {slots.some((slot) => slot.hex) ? 'Suggest again' : 'Suggest'}
   </Button>
@@ -78,7 +104,12 @@
   </thead>
   <tbody>
     {#each slots as slot (slot.slot)}
-      <SlotRow {slot} onopen={() => (filling = slot.slot)} />
+      <SlotRow
+        {slot}
+        kept={kept.has(slot.slot)}
+        onkeep={() => keep(slot.slot)}
+        onopen={() => (filling = slot.slot)}
+      />
     {/each}
   </tbody>
 </table>

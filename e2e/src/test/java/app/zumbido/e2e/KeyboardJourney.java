@@ -114,6 +114,7 @@ class KeyboardJourney extends Journey {
         field("New brand").fill("Ostrel Ferries");
         press("Enter");
         actions++;
+        page.getByText("Drop a logo here").waitFor();
         choose(file("logo.png", Drawings.ferryLogo()));
         actions++;
         assertThat(page.getByText("Drafted from logo.png")).isVisible();

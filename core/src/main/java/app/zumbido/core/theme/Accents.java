@@ -1,6 +1,7 @@
 package app.zumbido.core.theme;
 
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -18,10 +19,12 @@ final class Accents {
     private static final double LIKE_PAPER = 1.25;
 
     private static final int SLOTS = ThemeSlot.ACCENTS.size();
+    /** Told apart from each other and made out on white. */
+    private static final List<Rgb> GREYS = List.of(Rgb.BLACK, Rgb.ofHex("737373"), Rgb.ofHex("404040"));
 
     private Accents() {}
 
-    static Map<ThemeSlot, SlotSetting> settings(List<Ink> brand, TextBlock text) {
+    static Map<ThemeSlot, SlotSetting> settings(List<Ink> brand, TextBlock text, SuggestionPolicy.Spare spare) {
         List<Ink> chosen = choose(eligible(brand, text), text);
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
         for (Ink ink : chosen) {
@@ -29,6 +32,16 @@ final class Accents {
                     ThemeSlot.ACCENTS.get(settings.size()),
                     SlotSetting.because(SlotReason.IN_ORDER_OF_USE, ink.fill()));
         }
+        // Without a colour of the brand there is nothing to repeat.
+        switch (chosen.isEmpty() && spare == SuggestionPolicy.Spare.REPEAT ? SuggestionPolicy.Spare.DERIVE : spare) {
+            case DERIVE -> derive(chosen, text, settings);
+            case REPEAT -> repeat(chosen, settings);
+            case BLACK_AND_GREY -> blackAndGrey(settings);
+        }
+        return settings;
+    }
+
+    private static void derive(List<Ink> chosen, TextBlock text, Map<ThemeSlot, SlotSetting> settings) {
         List<Ink> standing = new ArrayList<>(chosen);
         List<Ink> bases = chosen.isEmpty() ? List.of(text.dark1()) : chosen;
         while (standing.size() < SLOTS) {
@@ -38,7 +51,25 @@ final class Accents {
                     SlotSetting.because(companion.reason(), companion.ink().fill()));
             standing.add(companion.ink());
         }
-        return settings;
+    }
+
+    private static void repeat(List<Ink> chosen, Map<ThemeSlot, SlotSetting> settings) {
+        for (int i = chosen.size(); i < SLOTS; i++) {
+            settings.put(
+                    ThemeSlot.ACCENTS.get(i),
+                    SlotSetting.because(
+                            SlotReason.REPEATED_ACCENT,
+                            chosen.get(i % chosen.size()).fill()));
+        }
+    }
+
+    private static void blackAndGrey(Map<ThemeSlot, SlotSetting> settings) {
+        int first = settings.size();
+        for (int i = first; i < SLOTS; i++) {
+            Rgb color = GREYS.get((i - first) % GREYS.size());
+            settings.put(
+                    ThemeSlot.ACCENTS.get(i), SlotSetting.because(SlotReason.BLACK_OR_GREY, new SlotFill.Fixed(color)));
+        }
     }
 
     static List<Ink> eligible(List<Ink> brand, TextBlock text) {

@@ -1,6 +1,7 @@
 package app.zumbido.core.theme;
 
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +17,9 @@ record Links(Ink link, Ink visited) {
     private static final double UNLIKE_TEXT = 25;
     /** Below this chroma a link looks like text; OKLCH. */
     private static final double GREYISH = 0.04;
+
+    private static final Rgb BLUE = Rgb.ofHex("0000EE");
+    private static final Rgb PURPLE = Rgb.ofHex("551A8B");
     /** How finely a deepened link is searched; OKLCH lightness. */
     private static final double STEP = 0.01;
 
@@ -80,6 +84,15 @@ record Links(Ink link, Ink visited) {
         double worst = Math.min(ink.on(text.light1()), ink.on(text.light2()));
         double illegible = worst < WcagLevel.AA.text() ? ILLEGIBLE + WcagLevel.AA.text() - worst : 0;
         return illegible + (ink.isDerived() ? 1.5 : 0);
+    }
+
+    /** What browsers paint links in when nobody says otherwise. Source: HTML Living Standard, 15.3.3. */
+    static Map<ThemeSlot, SlotSetting> customary() {
+        return Map.of(
+                ThemeSlot.HYPERLINK,
+                SlotSetting.because(SlotReason.CUSTOMARY_LINK, new SlotFill.Fixed(BLUE)),
+                ThemeSlot.FOLLOWED_HYPERLINK,
+                SlotSetting.because(SlotReason.CUSTOMARY_LINK, new SlotFill.Fixed(PURPLE)));
     }
 
     Map<ThemeSlot, SlotSetting> settings() {

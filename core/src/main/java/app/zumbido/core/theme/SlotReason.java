@@ -20,6 +20,12 @@ public enum SlotReason {
     LIGHTER_COMPANION,
     /** The palette has no more colours that can be told apart: one of them, made darker. */
     DARKER_COMPANION,
+    /** The palette has no more colours: one of them again, in their order. */
+    REPEATED_ACCENT,
+    /** The palette has no more colours: black or a grey. */
+    BLACK_OR_GREY,
+    /** The blue or purple that readers of the web know. */
+    CUSTOMARY_LINK,
     /** A brand colour that reads on both light grounds. */
     LINK_READS,
     /** A brand colour made darker until it reads on both light grounds. */

@@ -15,12 +15,22 @@ public final class Suggestion {
 
     /** @return every slot with a fill and a reason */
     public static Map<ThemeSlot, SlotSetting> from(Palette palette) {
+        return from(palette, SuggestionPolicy.USUAL);
+    }
+
+    /** @return every slot that is not kept, with a fill and a reason */
+    public static Map<ThemeSlot, SlotSetting> from(Palette palette, SuggestionPolicy policy) {
         List<Ink> brand = Ink.allOf(palette);
         TextBlock text = TextBlock.best(brand);
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
         settings.putAll(text.settings());
-        settings.putAll(Accents.settings(brand, text));
-        settings.putAll(Links.best(brand, text).settings());
+        settings.putAll(Accents.settings(brand, text, policy.spare()));
+        settings.putAll(
+                switch (policy.links()) {
+                    case BRAND -> Links.best(brand, text).settings();
+                    case CUSTOMARY -> Links.customary();
+                });
+        settings.keySet().removeAll(policy.kept());
         return settings;
     }
 }

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -136,5 +137,42 @@ class SuggestionTest {
             }
         }
         assertThat(Links.best(brand, text).cost(text)).isCloseTo(cheapest, within(1e-9));
+    }
+
+    private static SuggestionPolicy policy(SuggestionPolicy.Spare spare, ThemeSlot... kept) {
+        return new SuggestionPolicy(spare, SuggestionPolicy.LinkColors.BRAND, Set.of(kept));
+    }
+
+    @Test
+    void fillsSpareAccentsAsThePersonHasDecided() {
+        Palette three = palette("0B2A4A 0F7C7A F2682A");
+        Map<ThemeSlot, SlotSetting> repeated = Suggestion.from(three, policy(SuggestionPolicy.Spare.REPEAT));
+        assertThat(repeated.get(ThemeSlot.ACCENT_4).fill())
+                .isEqualTo(repeated.get(ThemeSlot.ACCENT_1).fill());
+        assertThat(repeated.get(ThemeSlot.ACCENT_6).reason()).contains(SlotReason.REPEATED_ACCENT);
+        Map<ThemeSlot, SlotSetting> black = Suggestion.from(three, policy(SuggestionPolicy.Spare.BLACK_AND_GREY));
+        assertThat(black.get(ThemeSlot.ACCENT_4).fill()).isEqualTo(new SlotFill.Fixed(Rgb.BLACK));
+        assertThat(black.values()).hasSize(12);
+        Map<ThemeSlot, SlotSetting> derived = Suggestion.from(three, policy(SuggestionPolicy.Spare.DERIVE));
+        assertThat(derived).isEqualTo(Suggestion.from(three));
+        assertThat(derived.get(ThemeSlot.ACCENT_4).fill()).isInstanceOf(SlotFill.Derived.class);
+    }
+
+    @Test
+    void leavesKeptSlotsAlone() {
+        Map<ThemeSlot, SlotSetting> rest = Suggestion.from(
+                palette("0B2A4A 0F7C7A"), policy(SuggestionPolicy.Spare.DERIVE, ThemeSlot.ACCENT_1, ThemeSlot.DARK_2));
+        assertThat(rest).hasSize(10).doesNotContainKeys(ThemeSlot.ACCENT_1, ThemeSlot.DARK_2);
+    }
+
+    /** Source of both values: HTML Living Standard, 15.3.3. */
+    @Test
+    void takesTheCustomaryLinkColorsOnPurpose() {
+        SuggestionPolicy customary =
+                new SuggestionPolicy(SuggestionPolicy.Spare.DERIVE, SuggestionPolicy.LinkColors.CUSTOMARY, Set.of());
+        Map<ThemeSlot, SlotSetting> settings = Suggestion.from(palette("0B2A4A"), customary);
+        assertThat(settings.get(ThemeSlot.HYPERLINK).fill()).isEqualTo(new SlotFill.Fixed(Rgb.ofHex("0000EE")));
+        assertThat(settings.get(ThemeSlot.FOLLOWED_HYPERLINK).fill())
+                .isEqualTo(new SlotFill.Fixed(Rgb.ofHex("551A8B")));
     }
 }

@@ -9,6 +9,7 @@ import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.server.problem.Given;
@@ -23,10 +24,13 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -64,22 +68,38 @@ class ThemeController {
         return BrandResponse.answer(keeper.preview(id, request.change(slot)));
     }
 
-    /** Suggests all twelve; with {@code apply} also sets them, which needs {@code If-Match}. */
+    /**
+     * Suggests all twelve but those that are kept; with {@code apply} also sets them, which needs {@code If-Match}.
+     *
+     * @param spare what stands in accents that the brand has no color for
+     * @param keep codes of slots that stay as they are
+     */
     @PostMapping("/suggestion")
     ResponseEntity<SuggestionResponse> suggest(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "false") boolean apply,
+            @RequestParam(defaultValue = "DERIVE") SuggestionPolicy.Spare spare,
+            @RequestParam(defaultValue = "BRAND") SuggestionPolicy.LinkColors links,
+            @RequestParam(defaultValue = "") Set<String> keep,
             @RequestHeader(name = "If-Match", required = false) @Nullable IfMatch ifMatch) {
+        SuggestionPolicy policy = new SuggestionPolicy(
+                spare,
+                links,
+                keep.stream()
+                        .map(code -> ThemeSlot.ofCode(code).orElseThrow(() -> new UnknownSlotException(code)))
+                        .collect(Collectors.toSet()));
         if (!apply) {
             Brand brand = keeper.load(id).brand();
-            return answer(brand, Suggestion.from(brand.usable()));
+            return answer(brand, Suggestion.from(brand.usable(), policy));
         }
         if (ifMatch == null) {
             throw new RevisionMissingException();
         }
-        KeptBrand kept =
-                keeper.change(id, ifMatch, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable())));
-        return answer(kept.brand(), kept.brand().theme().slots());
+        KeptBrand kept = keeper.change(
+                id, ifMatch, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable(), policy)));
+        Map<ThemeSlot, SlotSetting> set = new EnumMap<>(kept.brand().theme().slots());
+        set.keySet().removeAll(policy.kept());
+        return answer(kept.brand(), set);
     }
 
     private static ResponseEntity<SuggestionResponse> answer(Brand brand, Map<ThemeSlot, SlotSetting> settings) {

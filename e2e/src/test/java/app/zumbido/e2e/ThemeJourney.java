@@ -1,0 +1,78 @@
+package app.zumbido.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Few colours fill twelve slots, as the person has decided. */
+class ThemeJourney extends Journey {
+    @BeforeEach
+    void draftTheBrand() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png: 4 colours")).isVisible();
+    }
+
+    private Locator slot(String code) {
+        return page.locator("[data-slot=" + code + "]");
+    }
+
+    private void addColor(String code) {
+        openStation("Palette");
+        button("Add a colour").click();
+        page.getByRole(AriaRole.DIALOG).getByLabel("Code").fill(code);
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+
+    @Test
+    void fiveColorsBecomeAFullThemeWithADerivedSixthAccent() throws Exception {
+        addColor("7A5CD6");
+        addColor("A9743A");
+        openStation("Theme");
+        button("Suggest again").click();
+        assertThat(page.getByText("All twelve slots are filled")).isVisible();
+        assertThat(slot("accent5")).containsText("next in the palette");
+        assertThat(slot("accent6")).containsText("to be told apart");
+        assertThat(page.getByLabel("Warnings")).containsText("called like the brand");
+        field("Name of the theme").fill("Daylight");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("called like the brand")).hasCount(0);
+        assertThat(accessibilityFaults()).isEmpty();
+        openStation("Hand over");
+        Download deck = page.waitForDownload(
+                () -> link("Download Presentation template").click());
+        assertThat(Decks.slots(Decks.themeOf(deck.path())
+                        .getContents()
+                        .getThemeElements()
+                        .getClrScheme()))
+                .hasSize(12)
+                .contains("7A5CD6", "A9743A");
+    }
+
+    @Test
+    void aSlotIsKeptWhileTheRestIsSuggestedAgain() {
+        openStation("Theme");
+        page.getByLabel("Strip").getByRole(AriaRole.BUTTON).nth(2).dragTo(slot("accent1"));
+        assertThat(slot("accent1")).containsText("F2682A");
+        field("Keep Accent 1").check();
+        page.getByLabel("Accents that the brand has no colour for").selectOption("spare accents: repeated");
+        page.getByLabel("Where the link colours come from").selectOption("customary links");
+        button("Suggest again").click();
+        assertThat(page.getByText("11 slots are filled, 1 kept")).isVisible();
+        assertThat(slot("accent1")).containsText("F2682A");
+        assertThat(slot("accent6")).containsText("again, in order of use");
+        assertThat(slot("hlink")).containsText("0000EE");
+        assertThat(page.getByLabel("Warnings")).containsText("Note: Accent");
+        assertThat(accessibilityFaults()).isEmpty();
+
+        page.getByLabel("Accents that the brand has no colour for").selectOption("spare accents: black, grey");
+        button("Suggest again").click();
+        assertThat(slot("accent6")).containsText("no more brand colours");
+    }
+}

@@ -37,6 +37,9 @@ abstract class Journey {
             "--disable-component-update",
             "--disable-sync");
 
+    /** Milliseconds that something may take to show. */
+    private static final double PATIENCE = 20_000;
+
     private static Playwright playwright;
     private static Browser browser;
     private static RunningServer shared;
@@ -53,6 +56,8 @@ abstract class Journey {
 
     @BeforeAll
     static void openBrowser() {
+        // A journey is no timed test: a machine that is busy with something else may take its time.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         playwright = Playwright.create();
         browser = playwright
                 .chromium()

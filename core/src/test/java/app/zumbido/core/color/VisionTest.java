@@ -9,7 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Against another transcription of the published matrices; the source stands on the first line of the table. */
+/** Against the published matrices as another project carries them; the source stands on the first line of the table. */
 class VisionTest {
     @ParameterizedTest
     @CsvFileSource(resources = "vision.csv", numLinesToSkip = 2)

@@ -10,6 +10,7 @@ import app.zumbido.core.palette.WorkingName;
 import app.zumbido.server.problem.Given;
 import app.zumbido.server.problem.PlainName;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.AssertTrue;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
@@ -44,6 +45,12 @@ public record NewSwatch(
     public record NewStep(
             @NotNull UUID base,
             @NotNull @DecimalMin("-1") @DecimalMax("1") Double away) {
+        /** A step that is the base itself would follow nothing. */
+        @AssertTrue(message = "must lie away from its base, so that it is not 0")
+        boolean isOffBase() {
+            return away == null || away != 0;
+        }
+
         LadderStep step() {
             return new LadderStep(new SwatchId(base), away);
         }

@@ -15,11 +15,13 @@
   const bench = useBench();
 
   const slots = $derived(bench.brand.theme.slots);
-  const warnings = $derived(
-    slots.some((slot) => slot.hex)
-      ? [...bench.brand.theme.warnings].sort((one, other) => Number(one.note) - Number(other.note))
-      : [],
-  );
+  /** Of the kept theme, not of what a hanging ticket would make of it: a new line would move the rows under the pointer. */
+  const warnings = $derived.by(() => {
+    const { slots, warnings } = (bench.kept ?? bench.brand).theme;
+    return slots.some((slot) => slot.hex)
+      ? [...warnings].sort((one, other) => Number(one.note) - Number(other.note))
+      : [];
+  });
 
   let problem = $state<string>();
   let filling = $state<string>();

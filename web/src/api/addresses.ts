@@ -20,8 +20,9 @@ export function companionsOf(brandId: string, bases: readonly string[], form: 's
   return `/api/brands/${brandId}/companions/${form}?bases=${bases.join(',')}`;
 }
 
-export function deliveryOf(brandId: string, kind: string): string {
-  return `/api/brands/${brandId}/deliveries/${kind}`;
+/** @param theme id of the one that it is made in */
+export function deliveryOf(brandId: string, kind: string, theme: string): string {
+  return `/api/brands/${brandId}/deliveries/${kind}?theme=${theme}`;
 }
 
 export function packageOf(brandIds: readonly string[]): string {

@@ -222,7 +222,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -236,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["rename_3"];
+        put: operations["rename_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -284,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["rename_2"];
+        put: operations["rename_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -541,7 +541,7 @@ export interface paths {
         };
         get: operations["list_1"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -558,7 +558,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -733,7 +733,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -798,7 +798,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -924,7 +924,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["rename_1"];
+        put: operations["rename_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1012,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/theme/ground": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["turn_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/theme/name": {
         parameters: {
             query?: never;
@@ -1036,7 +1052,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["fill"];
+        put: operations["fill_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1053,7 +1069,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1070,6 +1086,150 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["suggest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lead"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}/ground": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["turn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}/slots/{slot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["fill"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}/slots/{slot}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}/suggestion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["suggest_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1360,11 +1520,8 @@ export interface components {
             revision: number;
             roles: components["schemas"]["RolesResponse"];
             shortCode?: string;
-            specimen: components["schemas"]["SpecimenResponse"];
             swatches: components["schemas"]["SwatchResponse"][];
-            theme: components["schemas"]["ThemeResponse"];
-            /** Format: int32 */
-            unreadable: number;
+            themes: components["schemas"]["ThemeResponse"][];
         };
         ByGroundResponse: {
             color: components["schemas"]["NamedColorResponse"];
@@ -1429,6 +1586,9 @@ export interface components {
         CompanionsResponse: {
             tickets: components["schemas"]["CompanionResponse"][];
         };
+        ComparisonResponse: {
+            slots: components["schemas"]["SlotDifferenceResponse"][];
+        };
         ConsequencesResponse: {
             inside: boolean;
             pairs: components["schemas"]["PairTurnsResponse"][];
@@ -1446,6 +1606,7 @@ export interface components {
             role?: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
             slot?: string;
             swatch: string;
+            theme?: string;
         };
         ContrastRequest: {
             background: string;
@@ -1535,10 +1696,21 @@ export interface components {
             accents: components["schemas"]["GapResponse"][];
             neutrals: components["schemas"]["GapResponse"][];
         };
+        GivenUpResponse: {
+            /** @enum {string} */
+            kind: "ROLE_ELSEWHERE" | "NOT_OF_BRAND" | "NOT_DARK" | "NOT_LIGHT" | "TINTED_GROUND" | "REPEATED" | "LATE_IN_ORDER" | "CONTRAST_BELOW_STRICT" | "ILLEGIBLE" | "WEAK_ON_PAGE" | "LIKE_ITS_NEIGHBOUR" | "DERIVED" | "GREYISH" | "LIKE_TEXT" | "VIVID" | "VISITED_ALIKE";
+            /** Format: double */
+            points: number;
+            slot: string;
+        };
         GradientRequest: {
             overlay?: components["schemas"]["OverlayRequest"];
             stops: string[];
             text: string;
+        };
+        GroundRequest: {
+            /** @enum {string} */
+            ground: "LIGHT" | "DARK";
         };
         GroundResponse: {
             graphics: boolean;
@@ -1700,15 +1872,22 @@ export interface components {
         NewSwatches: {
             swatches: components["schemas"]["NewSwatch"][];
         };
+        NewTheme: {
+            /** Format: uuid */
+            from?: string;
+            name: string;
+            turned: boolean;
+        };
         NoteResponse: {
             /** Format: int32 */
             count: number;
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "COPIED" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "ROLE_ASSIGNED" | "ROLES_DRAFTED" | "ROLE_WORDED" | "PROPORTION_SET" | "CHART_ORDERED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "DRAFTED" | "THEME_TAKEN";
+            kind: "BEGUN" | "COPIED" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "ROLE_ASSIGNED" | "ROLES_DRAFTED" | "ROLE_WORDED" | "PROPORTION_SET" | "CHART_ORDERED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "THEME_GROUND_SET" | "THEME_ADDED" | "THEME_REMOVED" | "THEME_LEADS" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
+            theme?: string;
             to?: string;
         };
         NotesRequest: {
@@ -1763,6 +1942,7 @@ export interface components {
             /** @enum {string} */
             kind: "TEXT" | "LINK" | "GRAPHICS";
             passes: boolean;
+            theme: string;
         };
         PatchResponse: {
             pixels: string[];
@@ -1909,9 +2089,15 @@ export interface components {
         ShortCodeRequest: {
             shortCode?: string;
         };
+        SlotDifferenceResponse: {
+            /** Format: double */
+            difference: number;
+            slot: string;
+        };
         SlotFollowsResponse: {
             from?: string;
             slot: string;
+            theme: string;
             to?: string;
         };
         SlotRequest: {
@@ -1928,7 +2114,7 @@ export interface components {
             lightness?: number;
             on: components["schemas"]["GroundResponse"][];
             /** @enum {string} */
-            reason?: "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "REPEATED_ACCENT" | "BLACK_OR_GREY" | "CUSTOMARY_LINK" | "LINK_READS" | "LINK_DEEPENED" | "VISITED_DIFFERS";
+            reason?: "AS_ITS_ROLE_SAYS" | "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "IN_CHART_ORDER" | "HIGHLIGHT_LAST" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "REPEATED_ACCENT" | "BLACK_OR_GREY" | "CUSTOMARY_LINK" | "LINK_READS" | "LINK_DEEPENED" | "LINK_LIGHTENED" | "VISITED_DIFFERS" | "TURNED_TO_BE_SEEN";
             slot: string;
             /** Format: uuid */
             swatchId?: string;
@@ -1954,17 +2140,18 @@ export interface components {
         SpecimenResponse: {
             accents: string[];
             bodyFont: string;
-            dark1: string;
-            dark2: string;
+            dark: boolean;
             followedLink: string;
             headingFont: string;
-            light1: string;
-            light2: string;
             link: string;
-            linkOnDark: string;
             onAccents: string[];
+            page1: string;
+            page2: string;
             quiet: string;
             raised: string;
+            text1: string;
+            text2: string;
+            turnedLink: string;
         };
         SseEmitter: {
             /** Format: int64 */
@@ -1991,12 +2178,14 @@ export interface components {
         SuggestedSlot: {
             hex: string;
             /** @enum {string} */
-            reason: "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "REPEATED_ACCENT" | "BLACK_OR_GREY" | "CUSTOMARY_LINK" | "LINK_READS" | "LINK_DEEPENED" | "VISITED_DIFFERS";
+            reason: "AS_ITS_ROLE_SAYS" | "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "IN_CHART_ORDER" | "HIGHLIGHT_LAST" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "REPEATED_ACCENT" | "BLACK_OR_GREY" | "CUSTOMARY_LINK" | "LINK_READS" | "LINK_DEEPENED" | "LINK_LIGHTENED" | "VISITED_DIFFERS" | "TURNED_TO_BE_SEEN";
             slot: string;
             /** Format: uuid */
             swatchId?: string;
         };
         SuggestionResponse: {
+            givenUp: components["schemas"]["GivenUpResponse"][];
+            leftOut: string[];
             slots: components["schemas"]["SuggestedSlot"][];
         };
         SwatchFollowsResponse: {
@@ -2047,19 +2236,30 @@ export interface components {
         };
         ThemeResponse: {
             fonts: components["schemas"]["FontsResponse"];
+            /** @enum {string} */
+            ground: "LIGHT" | "DARK";
             /** Format: uuid */
             id: string;
             name: string;
             slots: components["schemas"]["SlotResponse"][];
+            specimen: components["schemas"]["SpecimenResponse"];
+            /** Format: int32 */
+            unreadable: number;
             warnings: components["schemas"]["WarningResponse"][];
         };
         TintResponse: {
+            documentHex: string;
             hex: string;
             ink: string;
             /** Format: int32 */
             lumMod: number;
             /** Format: int32 */
             lumOff: number;
+            themeShade?: string;
+            themeTint?: string;
+            /** Format: double */
+            tint: number;
+            workbookHex: string;
         };
         TrailResponse: {
             /** Format: int64 */
@@ -2291,6 +2491,7 @@ export interface operations {
     grounds: {
         parameters: {
             query?: {
+                theme?: string;
                 level?: "AA" | "AAA";
             };
             header?: never;
@@ -2314,7 +2515,9 @@ export interface operations {
     };
     recipes: {
         parameters: {
-            query?: never;
+            query?: {
+                theme?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -2337,6 +2540,7 @@ export interface operations {
     remedies: {
         parameters: {
             query: {
+                theme?: string;
                 foreground: string;
                 ground: string;
                 level?: "AA" | "AAA";
@@ -2363,6 +2567,7 @@ export interface operations {
     textOn: {
         parameters: {
             query: {
+                theme?: string;
                 ground: string;
             };
             header?: never;
@@ -2412,7 +2617,9 @@ export interface operations {
     };
     deliver: {
         parameters: {
-            query?: never;
+            query?: {
+                theme?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -2483,7 +2690,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query: {
                 group: string;
@@ -2509,7 +2716,7 @@ export interface operations {
             };
         };
     };
-    rename_3: {
+    rename_4: {
         parameters: {
             query?: never;
             header: {
@@ -2593,7 +2800,7 @@ export interface operations {
             };
         };
     };
-    rename_2: {
+    rename_3: {
         parameters: {
             query?: never;
             header: {
@@ -3050,7 +3257,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3079,7 +3286,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3352,7 +3559,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header: {
@@ -3464,7 +3671,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header: {
@@ -3682,7 +3889,7 @@ export interface operations {
             };
         };
     };
-    rename_1: {
+    rename_2: {
         parameters: {
             query?: never;
             header: {
@@ -3848,6 +4055,34 @@ export interface operations {
             };
         };
     };
+    turn_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroundRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
     rename: {
         parameters: {
             query?: never;
@@ -3876,7 +4111,7 @@ export interface operations {
             };
         };
     };
-    fill: {
+    fill_1: {
         parameters: {
             query?: never;
             header: {
@@ -3905,7 +4140,7 @@ export interface operations {
             };
         };
     };
-    preview: {
+    preview_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3945,6 +4180,255 @@ export interface operations {
             };
             path: {
                 id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SuggestionResponse"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTheme"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                tid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query: {
+                with: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                tid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ComparisonResponse"];
+                };
+            };
+        };
+    };
+    lead: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                tid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    turn: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                tid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroundRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    rename_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                tid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThemeName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    fill: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                tid: string;
+                slot: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                tid: string;
+                slot: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    suggest_1: {
+        parameters: {
+            query?: {
+                apply?: boolean;
+                spare?: "DERIVE" | "REPEAT" | "BLACK_AND_GREY";
+                links?: "BRAND" | "CUSTOMARY";
+                keep?: string[];
+            };
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+                tid: string;
             };
             cookie?: never;
         };
@@ -4010,7 +4494,9 @@ export interface operations {
     };
     specimen_1: {
         parameters: {
-            query?: never;
+            query?: {
+                theme?: string;
+            };
             header?: never;
             path: {
                 id: string;

@@ -48,7 +48,7 @@
   </ul>
   <h3>A slot of the theme</h3>
   <ul>
-    {#each bench.brand.theme.slots as slot (slot.slot)}
+    {#each bench.theme.slots as slot (slot.slot)}
       <li>
         <button type="button" onclick={() => put(slot.slot)}>
           <span>{slotName(slot.slot)}</span>

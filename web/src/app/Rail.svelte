@@ -16,7 +16,7 @@
     roles: rolesState(),
     theme: themeState(),
     contrast: contrastState(),
-    handover: bench.brand.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
+    handover: bench.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
   });
 
   function counted(count: number, one: string, many = `${one}s`): string {
@@ -33,17 +33,17 @@
   }
 
   function contrastState(): string {
-    const { unreadable, swatches } = bench.brand;
-    if (swatches.length === 0) {
+    const { unreadable } = bench.theme;
+    if (bench.brand.swatches.length === 0) {
       return 'no swatches yet';
     }
     return unreadable === 0 ? 'nothing fails' : `${unreadable} in use ${unreadable === 1 ? 'fails' : 'fail'}`;
   }
 
   function themeState(): string {
-    const empty = bench.brand.theme.slots.filter((slot) => !slot.hex).length;
+    const empty = bench.theme.slots.filter((slot) => !slot.hex).length;
     if (empty === 0) {
-      return '12 slots set';
+      return bench.brand.themes.length > 1 ? `${bench.brand.themes.length} themes` : '12 slots set';
     }
     return empty === 12 ? 'not set yet' : `${empty} to set`;
   }

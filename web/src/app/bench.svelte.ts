@@ -7,8 +7,6 @@ import type {
   ReadyPalette,
   Recipe,
   Remedies,
-  SlotRequest,
-  SuggestionPolicy,
   Source,
   Specimen,
   TextOnGround,
@@ -16,8 +14,8 @@ import type {
   Worst,
 } from '../api/types';
 import { Intake } from './intake.svelte';
-import { RoleWork } from './roles.svelte';
 import { Sheet } from './sheet.svelte';
+import { ThemeWork } from './themes.svelte';
 
 /** A text that colours are read from. */
 export interface SourceText {
@@ -34,7 +32,7 @@ export interface Trial {
 }
 
 /** The brand on the bench and everything that is done to it. */
-export class Bench extends RoleWork {
+export class Bench extends ThemeWork {
   readonly sheet = new Sheet(this.id);
   readonly intake = new Intake(this);
   /** Text whose codes are looked at; nothing while nobody does. */
@@ -51,11 +49,6 @@ export class Bench extends RoleWork {
     }
   }
 
-  previewSlot(slot: string, body: SlotRequest): () => void {
-    const params = { path: { id: this.id, slot } };
-    return this.look(() => api.POST('/api/brands/{id}/theme/slots/{slot}/preview', { params, body }));
-  }
-
   rename(name: string): Promise<void> {
     return this.change((header) =>
       api.PUT('/api/brands/{id}/name', { params: { path: { id: this.id }, header }, body: { name } }),
@@ -69,45 +62,28 @@ export class Bench extends RoleWork {
     );
   }
 
-  fillSlot(slot: string, body: SlotRequest): Promise<void> {
-    return this.change((header) =>
-      api.PUT('/api/brands/{id}/theme/slots/{slot}', {
-        params: { path: { id: this.id, slot }, header },
-        body,
-      }),
-    );
-  }
-
-  /** @param policy what the person has decided before; slots that are kept stay as they are */
-  async suggestTheme(policy: SuggestionPolicy): Promise<void> {
-    await this.change(async (header) => {
-      const params = { path: { id: this.id }, query: { apply: true, ...policy }, header };
-      await answered(api.POST('/api/brands/{id}/theme/suggestion', { params }));
-      return api.GET('/api/brands/{id}', { params: { path: { id: this.id } } });
-    });
-  }
-
   /** @return what may stand on each ground */
   grounds(level: Level): Promise<Grounds> {
-    const params = { path: { id: this.id }, query: { level } };
+    const params = { path: { id: this.id }, query: { level, theme: this.theme.id } };
     return answered(api.GET('/api/brands/{id}/contrast', { params }));
   }
 
   /** @return what makes a text readable on a ground */
   remedies(foreground: string, ground: string, level: Level): Promise<Remedies> {
-    const params = { path: { id: this.id }, query: { foreground, ground, level } };
+    const params = { path: { id: this.id }, query: { foreground, ground, level, theme: this.theme.id } };
     return answered(api.GET('/api/brands/{id}/contrast/remedies', { params }));
   }
 
   /** @return the text colour that the brand uses on a ground. @throws Problem if it is no code */
   textOn(ground: string): Promise<TextOnGround> {
-    const params = { path: { id: this.id }, query: { ground } };
+    const params = { path: { id: this.id }, query: { ground, theme: this.theme.id } };
     return answered(api.GET('/api/brands/{id}/contrast/text', { params }));
   }
 
   /** @return grounds that people use again and again, made from the main colour */
   recipes(): Promise<Recipe[]> {
-    return answered(api.GET('/api/brands/{id}/contrast/recipes', { params: { path: { id: this.id } } }));
+    const params = { path: { id: this.id }, query: { theme: this.theme.id } };
+    return answered(api.GET('/api/brands/{id}/contrast/recipes', { params }));
   }
 
   /** @return where a text on a gradient is hardest to read */
@@ -119,12 +95,6 @@ export class Bench extends RoleWork {
   judgePicture(sid: string, body: TextOverPicture): Promise<Worst> {
     const params = { path: { id: this.id, sid } };
     return answered(api.POST('/api/brands/{id}/sources/{sid}/contrast', { params, body }));
-  }
-
-  renameTheme(name: string): Promise<void> {
-    return this.change((header) =>
-      api.PUT('/api/brands/{id}/theme/name', { params: { path: { id: this.id }, header }, body: { name } }),
-    );
   }
 
   async draft(source: Source): Promise<void> {
@@ -182,6 +152,7 @@ export class Bench extends RoleWork {
         params: { path: { id: this.id, sid: source.id }, header },
       }),
     );
+    this.showTheme(this.brand.themes[0]?.id);
     const added = this.brand.swatches.length - before;
     const counted = added === 0 ? 'no new swatch' : added === 1 ? '1 new swatch' : `${added} new swatches`;
     this.say(`Slots and fonts of ${source.name} are the theme now; ${counted}.`, true);

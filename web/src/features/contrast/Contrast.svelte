@@ -37,13 +37,14 @@
   let asked = $state.raw<{ ground: string; text: string }>();
 
   const latest = new LatestOnly<Grounds>((found) => (answer = found));
-  const specimen = $derived(bench.brand.specimen);
+  const specimen = $derived(bench.specimen);
   const words = $derived(answer?.grounds.map(groundWords).join('\n\n') ?? '');
   const failing = $derived(answer?.failing ?? 0);
 
   $effect(() => {
-    // Judged anew whenever the brand or the level has changed.
+    // Judged anew whenever the brand, the theme that is looked at or the level has changed.
     void bench.brand.revision;
+    void bench.theme.id;
     const asks = level;
     latest.ask(async () => {
       try {

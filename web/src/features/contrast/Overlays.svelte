@@ -22,7 +22,7 @@
   let recipes = $state.raw<Recipe[]>([]);
   const pictures = $derived(bench.sheet.sources.filter(isPicture));
   const picture = $derived(pictures.find(({ id }) => id === laid.picture));
-  const specimen = $derived(bench.brand.specimen);
+  const specimen = $derived(bench.specimen);
 
   /** Where the mark of the worst place stands, in percent of the field; only where it can be told. */
   const mark = $derived.by(() => {

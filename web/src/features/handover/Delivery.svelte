@@ -5,6 +5,8 @@
 
   interface Props {
     kind: string;
+    /** Id of the theme that it is made in. */
+    theme: string;
     name: string;
     size: string;
     /** How it is put in place. */
@@ -15,7 +17,7 @@
     children: Snippet;
   }
 
-  const { kind, name, size, use, blocked, remedy, children }: Props = $props();
+  const { kind, theme, name, size, use, blocked, remedy, children }: Props = $props();
   const bench = useBench();
 </script>
 
@@ -31,7 +33,7 @@
         {#if remedy}<a href={remedy.address}>{remedy.name}</a>{/if}
       </p>
     {:else}
-      <a class="download" href={deliveryOf(bench.id, kind)} download
+      <a class="download" href={deliveryOf(bench.id, kind, theme)} download
         >Download<span class="visually-hidden">&nbsp;{name}</span></a
       >
     {/if}

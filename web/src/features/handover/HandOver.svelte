@@ -12,15 +12,19 @@
 
   const bench = useBench();
 
-  const empty = $derived(
-    bench.brand.theme.slots.filter((slot) => !slot.hex).map((slot) => slotName(slot.slot)),
+  let chosen = $state<string>();
+
+  /** What is made: the first theme, until somebody wants another one. */
+  const theme = $derived(
+    bench.brand.themes.find(({ id }) => id === chosen) ?? bench.brand.themes[0] ?? bench.theme,
   );
+  const empty = $derived(theme.slots.filter((slot) => !slot.hex).map((slot) => slotName(slot.slot)));
 
   const blocked = $derived.by(() => {
     if (empty.length === 0) {
       return undefined;
     }
-    return empty.length === bench.brand.theme.slots.length
+    return empty.length === theme.slots.length
       ? 'Needs a theme, and none of its twelve slots is set yet.'
       : `Needs all twelve theme slots; still empty: ${empty.join(', ')}.`;
   });
@@ -34,7 +38,22 @@
   }
 </script>
 
-<StationTitle name="Hand over" />
+<StationTitle name="Hand over">
+  {#if bench.brand.themes.length > 1}
+    <label class="theme">
+      In the theme
+      <select
+        aria-label="In which theme"
+        value={theme.id}
+        onchange={(event) => (chosen = event.currentTarget.value)}
+      >
+        {#each bench.brand.themes as { id, name }, index (id)}
+          <option value={id}>{name}{index === 0 ? ', handed over first' : ''}</option>
+        {/each}
+      </select>
+    </label>
+  {/if}
+</StationTitle>
 
 <div class="code">
   <span
@@ -57,29 +76,32 @@
 <ul>
   <Delivery
     kind="presentation-wide"
+    theme={theme.id}
     name="Presentation template"
     size="widescreen, 16:9"
     use="Open it: a new presentation begins with these colours and fonts. To make it the one that everything new starts with, save it as the standard template of your presentation program."
     {blocked}
     remedy={{ address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
   >
-    <TemplatePreview specimen={bench.brand.specimen} name={bench.brand.name} />
+    <TemplatePreview specimen={theme.specimen} name={bench.brand.name} />
   </Delivery>
   <Delivery
     kind="css"
+    theme={theme.id}
     name="CSS custom properties"
     size="one stylesheet"
     use="For whoever keeps the website: put it before all other styles, and write var(--name) instead of a code."
   >
-    <TextPreview kind="css" name="CSS custom properties" />
+    <TextPreview kind="css" theme={theme.id} name="CSS custom properties" />
   </Delivery>
   <Delivery
     kind="text"
+    theme={theme.id}
     name="Codes as text"
     size="one page"
     use="For every other place: print it, mail it, or paste codes from it."
   >
-    <TextPreview kind="text" name="Codes as text" />
+    <TextPreview kind="text" theme={theme.id} name="Codes as text" />
   </Delivery>
 </ul>
 
@@ -94,6 +116,13 @@
 
   .code span {
     flex: 1;
+  }
+
+  .theme {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    font-weight: 600;
   }
 
   .field {

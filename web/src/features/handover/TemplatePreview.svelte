@@ -11,12 +11,12 @@
 
 <!-- The title layout as the template draws it, in its own proportions. -->
 <svg viewBox="0 0 256 144" role="img" aria-label="Title slide of the template, in the theme's colours">
-  <rect width="256" height="144" style:fill={specimen.dark1} />
+  <rect width="256" height="144" style:fill={specimen.text1} />
   <rect x="14.7" y="81.6" width="38.4" height="1.44" style:fill={specimen.accents[1]} />
-  <text x="14.7" y="72" class="name" style:fill={specimen.light1} style:font-family={specimen.headingFont}
+  <text x="14.7" y="72" class="name" style:fill={specimen.page1} style:font-family={specimen.headingFont}
     >{name}</text
   >
-  <text x="14.7" y="97" class="sub" style:fill={specimen.light2} style:font-family={specimen.bodyFont}
+  <text x="14.7" y="97" class="sub" style:fill={specimen.page2} style:font-family={specimen.bodyFont}
     >Subtitle</text
   >
 </svg>

@@ -5,16 +5,17 @@
 
   interface Props {
     kind: 'css' | 'text';
+    theme: string;
     name: string;
   }
 
-  const { kind, name }: Props = $props();
+  const { kind, theme, name }: Props = $props();
   const bench = useBench();
 
   const text = $derived.by(() => {
     // Read anew whenever the brand has a new revision.
     void bench.brand.revision;
-    const params = { path: { id: bench.id, kind } };
+    const params = { path: { id: bench.id, kind }, query: { theme } };
     return answered(api.GET('/api/brands/{id}/deliveries/{kind}', { params, parseAs: 'text' }));
   });
 </script>

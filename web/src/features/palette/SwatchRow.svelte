@@ -31,9 +31,14 @@
 
   let over = $state(false);
 
-  const uses = $derived(
-    bench.brand.theme.slots.filter((slot) => slot.swatchId === swatch.id).map((slot) => slotName(slot.slot)),
-  );
+  const uses = $derived([
+    ...new Set(
+      bench.brand.themes
+        .flatMap((theme) => theme.slots)
+        .filter((slot) => slot.swatchId === swatch.id)
+        .map((slot) => slotName(slot.slot)),
+    ),
+  ]);
 
   const remarks = $derived(
     bench.brand.remarks.filter(

@@ -12,16 +12,30 @@ describe('what follows a change', () => {
         { id: 'a', name: 'Teal', from: '#0F7C7A', to: '#12B5B0', derived: false },
         { id: 'b', name: 'Pale teal', from: '#A7D8D6', to: '#B0E4E2', derived: true },
       ],
-      slots: [{ slot: 'accent1', from: '#0F7C7A', to: '#12B5B0' }],
+      slots: [
+        { theme: 'Daylight', slot: 'accent1', from: '#0F7C7A', to: '#12B5B0' },
+        { theme: 'Night', slot: 'accent1', from: '#0F7C7A', to: '#12B5B0' },
+        { theme: 'Night', slot: 'dk2', from: '#0F7C7A', to: '#12B5B0' },
+      ],
       tints: 5,
       pairs: [
-        { kind: 'LINK', foreground: 'hlink', ground: 'lt1', before: 5.0549, after: 2.529, passes: false },
+        {
+          theme: 'Daylight',
+          kind: 'LINK',
+          foreground: 'hlink',
+          ground: 'lt1',
+          before: 5.0549,
+          after: 2.529,
+          passes: false,
+        },
       ],
     };
     expect(consequenceLines(consequences, 'a')).toEqual([
       '1 swatch: Pale teal (A7D8D6 → B0E4E2)',
-      '1 theme slot: Accent 1; with 5 derived tints',
-      'Hyperlink on Light 1, link: 5.05:1 → 2.52:1, too low',
+      '1 slot of Daylight: Accent 1',
+      '2 slots of Night: Accent 1, Dark 2',
+      '5 derived tints of these slots',
+      'Daylight: Hyperlink on Light 1, link: 5.05:1 → 2.52:1, too low',
       'What is handed over from now on; files that are out already keep the old colour',
     ]);
     expect(isFollowed(consequences, 'a')).toBe(true);

@@ -16,11 +16,11 @@ function ratio(value: number): string {
   return `${(Math.floor(value * 100) / 100).toFixed(2)}:1`;
 }
 
-/** A pair in use that turns, as in 'Hyperlink on Light 1, link: 5.05:1 → 2.53:1, too low'. */
+/** A pair in use that turns, as in 'Daylight: Hyperlink on Light 1, link: 5.05:1 → 2.53:1, too low'. */
 export function turnWords(turn: PairTurn): string {
   const verdict = turn.passes ? 'good enough now' : 'too low';
   return (
-    `${slotName(turn.foreground)} on ${slotName(turn.ground)}, ${KINDS[turn.kind]}: ` +
+    `${turn.theme}: ${slotName(turn.foreground)} on ${slotName(turn.ground)}, ${KINDS[turn.kind]}: ` +
     `${ratio(turn.before)} → ${ratio(turn.after)}, ${verdict}`
   );
 }
@@ -39,11 +39,13 @@ export function consequenceLines(consequences: Consequences, changed?: string): 
     lines.push(`${counted(others.length, 'swatch', 'swatches')}: ${names.join(', ')}`);
   }
   if (consequences.slots.length > 0) {
-    const names = consequences.slots.map(({ slot }) => slotName(slot)).join(', ');
-    lines.push(
-      `${counted(consequences.slots.length, 'theme slot', 'theme slots')}: ${names}; ` +
-        `with ${counted(consequences.tints, 'derived tint', 'derived tints')}`,
-    );
+    const themes = [...new Set(consequences.slots.map(({ theme }) => theme))];
+    for (const theme of themes) {
+      const slots = consequences.slots.filter((slot) => slot.theme === theme);
+      const names = slots.map(({ slot }) => slotName(slot)).join(', ');
+      lines.push(`${counted(slots.length, 'slot', 'slots')} of ${theme}: ${names}`);
+    }
+    lines.push(`${counted(consequences.tints, 'derived tint', 'derived tints')} of these slots`);
   }
   lines.push(...consequences.pairs.map(turnWords));
   if (consequences.slots.length > 0) {

@@ -13,8 +13,8 @@ describe('roles in words', () => {
       'Orange is the highlight and Secondary too; it loses its force.',
     ],
     [
-      { kind: 'OFF_LIMITS_IN_SLOT', swatch: 'Orange', slot: 'accent2' },
-      'Orange is off-limits, but stands in the theme slot Accent 2.',
+      { kind: 'OFF_LIMITS_IN_SLOT', swatch: 'Orange', theme: 'Daylight', slot: 'accent2' },
+      'Orange is off-limits, but stands in the theme slot Accent 2 of Daylight.',
     ],
   ])('tells %o', (told, words) => {
     expect(contradictionWords(told)).toBe(words);

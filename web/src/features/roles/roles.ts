@@ -71,7 +71,7 @@ function ratio(value: number | undefined): string {
 export function contradictionWords(told: Contradiction): string {
   const { swatch } = told;
   const role = told.role ? roleName(told.role) : '';
-  const slot = told.slot ? slotName(told.slot) : '';
+  const slot = told.slot ? `${slotName(told.slot)} of ${told.theme}` : '';
   switch (told.kind) {
     case 'TEXT_ON_BOX_FILL':
       return `${swatch} is the text, but cannot be read on the box fill (${ratio(told.ratio)}; 4.5:1 is needed).`;

@@ -16,8 +16,8 @@
   ] as const;
 </script>
 
-<svg viewBox="0 0 308 136" style:background={specimen.light1}>
-  <text x="14" y="22" class="title" style:fill={specimen.dark1} style:font-family={specimen.headingFont}>
+<svg viewBox="0 0 308 136" style:background={specimen.page1}>
+  <text x="14" y="22" class="title" style:fill={specimen.text1} style:font-family={specimen.headingFont}>
     Six series, by quarter
   </text>
   {#each GROUPS as group, at (at)}
@@ -34,13 +34,13 @@
       x={43.5 + at * 70}
       y="131"
       class="label"
-      style:fill={specimen.dark2}
+      style:fill={specimen.text2}
       style:font-family={specimen.bodyFont}
     >
       Q{at + 1}
     </text>
   {/each}
-  <line x1="14" x2="294" y1="118.5" y2="118.5" style:stroke={specimen.dark2} />
+  <line x1="14" x2="294" y1="118.5" y2="118.5" style:stroke={specimen.text2} />
 </svg>
 
 <style>

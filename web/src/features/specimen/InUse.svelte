@@ -21,14 +21,17 @@
   let problem = $state<string>();
   let whole = $state(false);
 
-  const present = $derived(bench.trial?.specimen ?? bench.brand.specimen);
-  const specimen = $derived(moment === 'before' && before.specimen ? before.specimen : present);
+  const present = $derived(bench.trial?.specimen ?? bench.specimen);
+  const others = $derived(bench.brand.themes.filter(({ id }) => id !== bench.theme.id));
+  /** Another theme of the brand is as it stands, so it is not read from the trail. */
+  const other = $derived(others.find(({ id }) => before.chosen === Before.theme(id)));
+  const specimen = $derived(moment === 'before' ? (other?.specimen ?? before.specimen ?? present) : present);
 
   async function show(which: 'now' | 'before') {
     moment = which;
     problem = undefined;
     try {
-      await (which === 'before' ? before.open() : undefined);
+      await (which === 'before' ? before.open(bench.theme.id) : undefined);
     } catch (error) {
       problem = messageOf(error);
     }
@@ -36,7 +39,7 @@
 
   async function choose(value: string) {
     try {
-      await before.choose(value);
+      await before.choose(value, bench.theme.id);
     } catch (error) {
       problem = messageOf(error);
     }
@@ -54,9 +57,12 @@
   </div>
   {#if moment === 'before'}
     <label>
-      <span class="visually-hidden">Before what</span>
+      <span class="visually-hidden">Beside what</span>
       <select value={before.chosen} onchange={(event) => choose(event.currentTarget.value)}>
         <option value={Before.UNBRANDED}>without the brand</option>
+        {#each others as { id, name } (id)}
+          <option value={Before.theme(id)}>theme {name}</option>
+        {/each}
         {#each before.steps as step (step.revision)}
           <option value={String(step.revision)}>after: {wordsOf(step.note)}</option>
         {/each}

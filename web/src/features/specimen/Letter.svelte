@@ -18,8 +18,8 @@
 <style>
   .letter {
     padding: 16px 20px 20px;
-    background: var(--light1);
-    color: var(--dark1);
+    background: var(--page1);
+    color: var(--text1);
     font:
       400 11px / 16px var(--body),
       sans-serif;
@@ -44,7 +44,7 @@
 
   h4 {
     margin-bottom: 4px;
-    color: var(--dark2);
+    color: var(--text2);
     font:
       700 12px / 16px var(--heading),
       sans-serif;
@@ -53,7 +53,7 @@
   .callout {
     padding: 6px 10px;
     border-left: 4px solid var(--accent3);
-    background: var(--light2);
+    background: var(--page2);
   }
 
   span {

@@ -33,7 +33,7 @@
   });
 </script>
 
-<svg viewBox="0 0 308 116" style:background={specimen.light1}>
+<svg viewBox="0 0 308 116" style:background={specimen.page1}>
   {#each LINES as heights, series (series)}
     <polyline
       points={heights.map((height, at) => `${112 + at * 20},${100 - height}`).join(' ')}
@@ -41,7 +41,7 @@
     />
   {/each}
   {#each slices as slice, series (series)}
-    <path d={slice} style:fill={specimen.accents[series]} style:stroke={specimen.light1} />
+    <path d={slice} style:fill={specimen.accents[series]} style:stroke={specimen.page1} />
   {/each}
   {#each COLUMNS as height, at (at)}
     <rect
@@ -52,8 +52,8 @@
       style:fill={at === RAISED ? specimen.raised : specimen.quiet}
     />
   {/each}
-  <line x1="108" x2="198" y1="100.5" y2="100.5" style:stroke={specimen.dark2} />
-  <line x1="210" x2="300" y1="100.5" y2="100.5" style:stroke={specimen.dark2} />
+  <line x1="108" x2="198" y1="100.5" y2="100.5" style:stroke={specimen.text2} />
+  <line x1="210" x2="300" y1="100.5" y2="100.5" style:stroke={specimen.text2} />
 </svg>
 
 <style>

@@ -10,15 +10,15 @@
 </script>
 
 <svg viewBox="0 0 200 200">
-  <rect width="200" height="200" style:fill={specimen.light2} />
+  <rect width="200" height="200" style:fill={specimen.page2} />
   <circle cx="140" cy="60" r="34" style:fill={specimen.accents[2]} />
   <path d="M0 120C40 96 70 132 110 112S170 96 200 116V200H0Z" style:fill={specimen.accents[1]} />
   <path d="M0 156C50 136 90 168 130 150S180 142 200 150V200H0Z" style:fill={specimen.accents[0]} />
-  <rect width="200" height="200" style:fill={specimen.dark1} opacity="0.7" />
-  <text x="18" y="104" class="large" style:fill={specimen.light1} style:font-family={specimen.headingFont}>
+  <rect width="200" height="200" style:fill={specimen.text1} opacity="0.7" />
+  <text x="18" y="104" class="large" style:fill={specimen.page1} style:font-family={specimen.headingFont}>
     Summer is near
   </text>
-  <text x="18" y="126" style:fill={specimen.light1} style:font-family={specimen.bodyFont}>
+  <text x="18" y="126" style:fill={specimen.page1} style:font-family={specimen.bodyFont}>
     New times from 1 May
   </text>
 </svg>

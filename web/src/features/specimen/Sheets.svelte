@@ -2,13 +2,13 @@
   import type { Specimen } from '../../api/types';
   import { eyes } from '../../app/eyes.svelte';
   import Chart from './Chart.svelte';
-  import DarkSlide from './DarkSlide.svelte';
   import Letter from './Letter.svelte';
   import MoreCharts from './MoreCharts.svelte';
   import Post from './Post.svelte';
   import Slide from './Slide.svelte';
   import Table from './Table.svelte';
   import TitleSlide from './TitleSlide.svelte';
+  import TurnedSlide from './TurnedSlide.svelte';
   import WebPage from './WebPage.svelte';
 
   /** Everything that the theme is shown on, painted from one record; content, so it is inert and summed up beside it. */
@@ -30,10 +30,10 @@
   inert
   data-specimens
   data-moment={moment}
-  style:--dark1={specimen.dark1}
-  style:--light1={specimen.light1}
-  style:--dark2={specimen.dark2}
-  style:--light2={specimen.light2}
+  style:--text1={specimen.text1}
+  style:--page1={specimen.page1}
+  style:--text2={specimen.text2}
+  style:--page2={specimen.page2}
   style:--accent1={specimen.accents[0]}
   style:--on-accent1={specimen.onAccents[0]}
   style:--accent2={specimen.accents[1]}
@@ -41,7 +41,7 @@
   style:--on-accent3={specimen.onAccents[2]}
   style:--link={specimen.link}
   style:--followed={specimen.followedLink}
-  style:--link-on-dark={specimen.linkOnDark}
+  style:--link-turned={specimen.turnedLink}
   style:--heading={specimen.headingFont}
   style:--body={specimen.bodyFont}
 >
@@ -49,7 +49,7 @@
   <Chart {specimen} />
   <Table />
   <TitleSlide {name} />
-  <DarkSlide />
+  <TurnedSlide onLight={specimen.dark} />
   <MoreCharts {specimen} />
   <Letter {name} />
   <Post {specimen} />

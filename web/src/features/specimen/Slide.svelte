@@ -24,8 +24,8 @@
   .slide {
     aspect-ratio: 16 / 9;
     overflow: hidden;
-    background: var(--light1);
-    color: var(--dark1);
+    background: var(--page1);
+    color: var(--text1);
     font:
       400 12px / 17px var(--body),
       sans-serif;
@@ -35,8 +35,8 @@
     padding: 8px 14px;
     overflow: hidden;
     border-bottom: 3px solid var(--accent2);
-    background: var(--dark1);
-    color: var(--light1);
+    background: var(--text1);
+    color: var(--page1);
     font:
       700 16px / 22px var(--heading),
       sans-serif;
@@ -49,7 +49,7 @@
   }
 
   .second {
-    color: var(--dark2);
+    color: var(--text2);
     font:
       700 13px / 20px var(--heading),
       sans-serif;

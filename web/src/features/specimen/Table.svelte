@@ -22,8 +22,8 @@
   table {
     width: 100%;
     border-collapse: collapse;
-    background: var(--light1);
-    color: var(--dark1);
+    background: var(--page1);
+    color: var(--text1);
     font:
       400 12px / 18px var(--body),
       sans-serif;
@@ -46,6 +46,6 @@
   }
 
   tbody tr:nth-child(even) {
-    background: var(--light2);
+    background: var(--page2);
   }
 </style>

@@ -21,8 +21,8 @@
     aspect-ratio: 16 / 9;
     padding: 0 22px;
     overflow: hidden;
-    background: var(--dark1);
-    color: var(--light1);
+    background: var(--text1);
+    color: var(--page1);
     font:
       400 13px / 18px var(--body),
       sans-serif;

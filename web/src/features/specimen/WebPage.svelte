@@ -17,8 +17,8 @@
 
 <style>
   .page {
-    background: var(--light1);
-    color: var(--dark1);
+    background: var(--page1);
+    color: var(--text1);
     font:
       400 11px / 16px var(--body),
       sans-serif;
@@ -28,7 +28,7 @@
     display: flex;
     gap: 12px;
     padding: 8px 14px;
-    background: var(--light2);
+    background: var(--page2);
   }
 
   b {
@@ -43,7 +43,7 @@
   }
 
   h4 {
-    color: var(--dark2);
+    color: var(--text2);
     font:
       700 17px / 22px var(--heading),
       sans-serif;

@@ -4,18 +4,20 @@
   import { useBench } from '../../app/bench.svelte';
   import { carriedSwatch, carriesSwatch, droppedSwatch } from '../../ui/drag';
   import Ticket from '../../ui/Ticket.svelte';
-  import { originOf, reasonOf, slotName } from './slots';
+  import { differenceWords, originOf, reasonOf, slotName } from './slots';
   import Tints from './Tints.svelte';
 
   interface Props {
     slot: Slot;
+    /** The same slot of another theme, beside which it is shown; its tints give way to it. */
+    beside?: { slot: Slot; difference: number | undefined } | undefined;
     /** Whether a suggestion leaves it alone. */
     kept: boolean;
     onkeep: () => void;
     onopen: () => void;
   }
 
-  const { slot, kept, onkeep, onopen }: Props = $props();
+  const { slot, beside, kept, onkeep, onopen }: Props = $props();
   const bench = useBench();
 
   const GROUNDS = ['lt1', 'lt2', 'dk1', 'dk2'] as const;
@@ -100,7 +102,20 @@
     <b>{originOf(slot, bench.brand.swatches)}</b>
     <span>{reasonOf(slot)}</span>
   </td>
-  <td><Tints {slot} /></td>
+  <td>
+    {#if beside}
+      <span class="beside">
+        {#if beside.slot.hex && beside.slot.ink}
+          <Ticket hex={beside.slot.hex} ink={beside.slot.ink} small />
+        {:else}
+          <span class="empty">empty</span>
+        {/if}
+        {differenceWords(beside.difference)}
+      </span>
+    {:else}
+      <Tints {slot} />
+    {/if}
+  </td>
   {#each GROUNDS as ground (ground)}
     {@const on = slot.on.find((candidate) => candidate.ground === ground)}
     <td class="number" class:fails={on && !on.largeText}>
@@ -165,6 +180,14 @@
     width: 72px;
     height: 28px;
     border: 1.5px dashed var(--ink-3);
+    font-size: var(--size-small);
+  }
+
+  .beside {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    min-width: 246px;
     font-size: var(--size-small);
   }
 

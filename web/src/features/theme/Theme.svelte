@@ -1,7 +1,7 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
   import { messageOf } from '../../api/problem';
-  import type { SuggestionPolicy } from '../../api/types';
+  import type { SlotDifference, Suggestion, SuggestionPolicy } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import { addressOf } from '../../app/route.svelte';
   import Button from '../../ui/Button.svelte';
@@ -9,15 +9,18 @@
   import EditableText from '../../ui/EditableText.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
   import FillSlot from './FillSlot.svelte';
+  import GivenUpList from './GivenUpList.svelte';
   import SlotRow from './SlotRow.svelte';
+  import ThemeTabs from './ThemeTabs.svelte';
+  import TintTable from './TintTable.svelte';
   import { warningWords } from './warnings';
 
   const bench = useBench();
 
-  const slots = $derived(bench.brand.theme.slots);
+  const slots = $derived(bench.theme.slots);
   /** Of the kept theme, not of what a hanging ticket would make of it: a new line would move the rows under the pointer. */
   const warnings = $derived.by(() => {
-    const { slots, warnings } = (bench.kept ?? bench.brand).theme;
+    const { slots, warnings } = bench.keptTheme;
     return slots.some((slot) => slot.hex)
       ? [...warnings].sort((one, other) => Number(one.note) - Number(other.note))
       : [];
@@ -30,6 +33,32 @@
   /** Codes of the slots that a suggestion leaves alone. */
   const kept = new SvelteSet<string>();
 
+  /** What was suggested last, of which theme. */
+  let made = $state.raw<{ theme: string; suggestion: Suggestion }>();
+  let writing = $state(false);
+  /** Id of the theme that the slots are shown beside; empty: none. */
+  let beside = $state('');
+  let differences = $state.raw<SlotDifference[]>([]);
+
+  const other = $derived(bench.brand.themes.find(({ id }) => id === beside && id !== bench.theme.id));
+
+  $effect(() => {
+    // Told anew whenever one of the two may have changed.
+    void bench.brand.revision;
+    void bench.theme.id;
+    if (other) {
+      bench.differences(other.id).then(
+        (found) => (differences = found),
+        (error: unknown) => (problem = messageOf(error)),
+      );
+    }
+  });
+
+  function besideOf(code: string) {
+    const slot = other?.slots.find((candidate) => candidate.slot === code);
+    return slot && { slot, difference: differences.find((found) => found.slot === code)?.difference };
+  }
+
   function keep(slot: string) {
     if (!kept.delete(slot)) {
       kept.add(slot);
@@ -39,7 +68,8 @@
   async function suggest() {
     problem = undefined;
     try {
-      await bench.suggestTheme({ spare, links, keep: [...kept] });
+      const theme = bench.theme.id;
+      made = { theme, suggestion: await bench.suggestTheme({ spare, links, keep: [...kept] }) };
       bench.say(
         kept.size === 0
           ? 'All twelve slots are filled; the reason stands beside each.'
@@ -57,7 +87,7 @@
     <div class="name">
       <EditableText
         label="Name of the theme"
-        value={bench.brand.theme.name}
+        value={bench.theme.name}
         onsave={(name) => bench.renameTheme(name)}
       />
     </div>
@@ -75,6 +105,7 @@
     {slots.some((slot) => slot.hex) ? 'Suggest again' : 'Suggest'}
   </Button>
 </StationTitle>
+<ThemeTabs {beside} onbeside={(id) => (beside = id)} />
 <Complaint text={problem} />
 {#if bench.brand.swatches.length === 0}
   <p class="hint">
@@ -90,6 +121,9 @@
     {/each}
   </ul>
 {/if}
+{#if made && made.theme === bench.theme.id}
+  <GivenUpList suggestion={made.suggestion} />
+{/if}
 
 <table>
   <thead>
@@ -97,7 +131,15 @@
       <th scope="col">Slot</th>
       <th scope="col">Colour</th>
       <th scope="col">From, and why</th>
-      <th scope="col">Tints that document programs make of it</th>
+      {#if other}
+        <th scope="col">In {other.name}</th>
+      {:else}
+        <th scope="col"
+          >Tints that document programs make of it
+          <button type="button" class="written" onclick={() => (writing = true)}>as they write them</button
+          ></th
+        >
+      {/if}
       <th scope="col" class="number">on L1</th>
       <th scope="col" class="number">on L2</th>
       <th scope="col" class="number">on D1</th>
@@ -108,6 +150,7 @@
     {#each slots as slot (slot.slot)}
       <SlotRow
         {slot}
+        beside={besideOf(slot.slot)}
         kept={kept.has(slot.slot)}
         onkeep={() => keep(slot.slot)}
         onopen={() => (filling = slot.slot)}
@@ -121,6 +164,9 @@
   <span>Drag a ticket from the strip onto a slot, or press its colour. A tint is copied by a click.</span>
 </p>
 
+{#if writing}
+  <TintTable onclose={() => (writing = false)} />
+{/if}
 {#if filling}
   <FillSlot slot={filling} onclose={() => (filling = undefined)} />
 {/if}
@@ -146,6 +192,11 @@
 
   .name {
     width: 200px;
+  }
+
+  .written {
+    color: var(--ink);
+    text-decoration: underline;
   }
 
   .gap {

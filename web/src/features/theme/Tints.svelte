@@ -3,6 +3,7 @@
   import type { Slot } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import { slotName } from './slots';
+  import { stepWords } from './tints';
 
   interface Props {
     slot: Slot;
@@ -10,10 +11,6 @@
 
   const { slot }: Props = $props();
   const bench = useBench();
-
-  function words(lumMod: number, lumOff: number): string {
-    return lumOff > 0 ? `${lumOff} % lighter` : `${100 - lumMod} % darker`;
-  }
 
   async function copy(code: string) {
     try {
@@ -28,7 +25,7 @@
 <ul aria-label="Tints of {slotName(slot.slot)}">
   {#each slot.tints as tint (`${tint.lumMod}/${tint.lumOff}`)}
     {@const code = tint.hex.slice(1)}
-    {@const step = words(tint.lumMod, tint.lumOff)}
+    {@const step = stepWords(tint)}
     <li>
       <button
         type="button"

@@ -20,6 +20,7 @@ export function slotName(slot: string): string {
 }
 
 const REASONS: Record<SlotReason, string> = {
+  AS_ITS_ROLE_SAYS: 'as its role says',
   READS_BEST_ON_LIGHT: 'darkest: reads best on light',
   SECOND_DARK: 'second dark, reads on lights',
   LIGHTEST: 'lightest: the paper',
@@ -27,14 +28,18 @@ const REASONS: Record<SlotReason, string> = {
   BLACK_OR_WHITE: 'no brand colour fits here',
   REPEATED_TO_STAY_LEGIBLE: 'again: no other would read',
   IN_ORDER_OF_USE: 'next in the palette',
+  IN_CHART_ORDER: 'next in the order of charts',
+  HIGHLIGHT_LAST: 'the highlight, kept for last',
   LIGHTER_COMPANION: 'lighter, to be told apart',
   DARKER_COMPANION: 'darker, to be told apart',
   REPEATED_ACCENT: 'again, in order of use',
   BLACK_OR_GREY: 'no more brand colours',
   CUSTOMARY_LINK: 'customary on the web',
-  LINK_READS: 'reads on both light grounds',
+  LINK_READS: 'reads on both grounds',
   LINK_DEEPENED: 'darkened until it reads',
+  LINK_LIGHTENED: 'lightened until it reads',
   VISITED_DIFFERS: 'reads, and differs from the link',
+  TURNED_TO_BE_SEEN: 'moved to be seen on this ground',
 };
 
 /** Why a slot is filled as it is. */
@@ -60,4 +65,12 @@ export function originOf(slot: Slot, swatches: readonly Swatch[]): string {
 function shift(lightness: number): string {
   const points = Math.round(Math.abs(lightness) * 100);
   return `${points} % ${lightness > 0 ? 'lighter' : 'darker'}`;
+}
+
+/** How far a slot lies from the same slot of another theme. @param difference ΔE00; nothing where one is empty */
+export function differenceWords(difference: number | undefined): string {
+  if (difference === undefined) {
+    return 'only one is set';
+  }
+  return difference === 0 ? 'the same' : `differs by ${difference.toFixed(1)} ΔE`;
 }

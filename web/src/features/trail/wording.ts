@@ -4,6 +4,10 @@ import { slotName } from '../theme/slots';
 
 /** A step of the trail in plain words. */
 export function wordsOf(note: Note): string {
+  return note.theme ? `${stepWords(note)}, in ${note.theme}` : stepWords(note);
+}
+
+function stepWords(note: Note): string {
   const { subject = '', from = '', to = '', count } = note;
   switch (note.kind) {
     case 'BEGUN':
@@ -84,6 +88,14 @@ export function wordsOf(note: Note): string {
       return `Theme suggested: ${count} slots`;
     case 'THEME_RENAMED':
       return `Theme renamed from ${from} to ${to}`;
+    case 'THEME_GROUND_SET':
+      return `Theme put on ${to.toLowerCase()} pages`;
+    case 'THEME_ADDED':
+      return from ? `Theme ${subject} made from ${from}` : `Theme ${subject} begun`;
+    case 'THEME_REMOVED':
+      return `Theme ${subject} taken away`;
+    case 'THEME_LEADS':
+      return `${to} is handed over first, before ${from}`;
     case 'DRAFTED':
       return `Drafted from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
     case 'THEME_TAKEN':

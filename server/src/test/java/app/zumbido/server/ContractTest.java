@@ -80,7 +80,14 @@ class ContractTest {
                 .properties()
                 .forEach(capture -> captured.put(
                         capture.getKey(),
-                        JSON.readTree(body).get(capture.getValue().asString()).asString()));
+                        JSON.readTree(body)
+                                .at(pointer(capture.getValue().asString()))
+                                .asString()));
+    }
+
+    /** A field by its name, or one further in by its JSON pointer. */
+    private static String pointer(String field) {
+        return field.startsWith("/") ? field : "/" + field;
     }
 
     private String filled(String text) {

@@ -3,8 +3,10 @@ package app.zumbido.core.brand;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.Themes;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 
 /**
  * One client with everything that is decided about its look.
@@ -14,7 +16,7 @@ import java.util.UUID;
  * @param shortCode the letters put in front of a swatch's name in what is handed over
  */
 public record Brand(
-        UUID id, long revision, String name, Optional<String> shortCode, Palette palette, Roles roles, Theme theme) {
+        UUID id, long revision, String name, Optional<String> shortCode, Palette palette, Roles roles, Themes themes) {
     public static final int LONGEST_NAME = 120;
     public static final int LONGEST_SHORT_CODE = 8;
 
@@ -35,8 +37,23 @@ public record Brand(
     }
 
     /** A brand of its own that begins as this one stands. */
-    public Brand copy(UUID newId, UUID newThemeId, String newName) {
-        return new Brand(newId, 1, newName, shortCode, palette, roles, theme.under(newThemeId));
+    public Brand copy(Supplier<UUID> ids, String newName) {
+        Themes copied = themes.each(theme -> theme.under(ids.get()));
+        return new Brand(ids.get(), 1, newName, shortCode, palette, roles, copied);
+    }
+
+    /** @return the theme that is handed over first */
+    public Theme theme() {
+        return themes.first();
+    }
+
+    /**
+     * The same brand as it looks in one of its themes: that one stands first.
+     *
+     * @throws app.zumbido.core.theme.UnknownThemeException if there is none of that id
+     */
+    public Brand seenIn(UUID theme) {
+        return with(themes.leading(theme));
     }
 
     /** @return what its theme is called until somebody names it */
@@ -60,26 +77,31 @@ public record Brand(
 
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
-        return new Brand(id, newRevision, name, shortCode, palette, roles, theme);
+        return new Brand(id, newRevision, name, shortCode, palette, roles, themes);
     }
 
     Brand withName(String newName) {
-        return new Brand(id, revision, newName, shortCode, palette, roles, theme);
+        return new Brand(id, revision, newName, shortCode, palette, roles, themes);
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
-        return new Brand(id, revision, name, newShortCode, palette, roles, theme);
+        return new Brand(id, revision, name, newShortCode, palette, roles, themes);
     }
 
     Brand with(Palette newPalette) {
-        return new Brand(id, revision, name, shortCode, newPalette, roles, theme);
+        return new Brand(id, revision, name, shortCode, newPalette, roles, themes);
     }
 
     Brand with(Roles newRoles) {
-        return new Brand(id, revision, name, shortCode, palette, newRoles, theme);
+        return new Brand(id, revision, name, shortCode, palette, newRoles, themes);
     }
 
+    Brand with(Themes newThemes) {
+        return new Brand(id, revision, name, shortCode, palette, roles, newThemes);
+    }
+
+    /** Puts a theme in the place of the first. */
     Brand with(Theme newTheme) {
-        return new Brand(id, revision, name, shortCode, palette, roles, newTheme);
+        return with(themes.withFirst(newTheme));
     }
 }

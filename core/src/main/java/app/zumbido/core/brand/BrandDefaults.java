@@ -4,10 +4,10 @@ import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.Themes;
 import app.zumbido.core.type.FontPair;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -26,7 +26,8 @@ public record BrandDefaults(FontPair fonts, List<Group> groups) {
     public Brand begin(UUID id, String name, Optional<String> shortCode, UUID themeId) {
         List<Group> all = new ArrayList<>(Group.USUAL);
         all.addAll(groups);
-        Theme theme = new Theme(themeId, Brand.themeName(name), fonts, Map.of());
-        return new Brand(id, 1, name, shortCode, new Palette(List.of(), all, List.of()), Roles.NONE, theme);
+        Theme theme = Theme.empty(themeId, Brand.themeName(name)).withFonts(fonts);
+        Palette palette = new Palette(List.of(), all, List.of());
+        return new Brand(id, 1, name, shortCode, palette, Roles.NONE, Themes.of(theme));
     }
 }

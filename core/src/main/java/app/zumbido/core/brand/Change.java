@@ -1,7 +1,7 @@
 package app.zumbido.core.brand;
 
 /** Everything that a person can do to a brand. Carries the ids it makes, so that it can be applied again. */
-public sealed interface Change permits BrandChange, PaletteChange, GroupChange, RoleChange, ThemeChange {
+public sealed interface Change permits BrandChange, PaletteChange, GroupChange, RoleChange, ThemeChange, ThemesChange {
     /** @return the brand afterwards, under the same revision */
     Brand applyTo(Brand brand);
 

@@ -3,7 +3,9 @@ package app.zumbido.core.brand;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.contrast.UsedPair;
+import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
 import java.util.ArrayList;
@@ -37,10 +39,10 @@ public record Consequences(List<SwatchFollows> swatches, List<SlotFollows> slots
     public record SwatchFollows(Swatch swatch, Optional<Rgb> to, boolean derived) {}
 
     /** @param from nothing if it was empty */
-    public record SlotFollows(ThemeSlot slot, Optional<Rgb> from, Optional<Rgb> to) {}
+    public record SlotFollows(Theme theme, ThemeSlot slot, Optional<Rgb> from, Optional<Rgb> to) {}
 
     /** The same pair before and after. */
-    public record PairTurns(UsedPair before, UsedPair after) {}
+    public record PairTurns(Theme theme, UsedPair before, UsedPair after) {}
 
     /** Whether anything follows at all. */
     public boolean isEmpty() {
@@ -64,14 +66,19 @@ public record Consequences(List<SwatchFollows> swatches, List<SlotFollows> slots
     }
 
     private static List<SlotFollows> slots(Brand before, Brand after) {
-        Map<ThemeSlot, Rgb> was = before.theme().resolve(before.palette());
-        Map<ThemeSlot, Rgb> is = after.theme().resolve(after.palette());
         List<SlotFollows> follow = new ArrayList<>();
-        for (ThemeSlot slot : ThemeSlot.values()) {
-            Optional<Rgb> from = Optional.ofNullable(was.get(slot));
-            Optional<Rgb> to = Optional.ofNullable(is.get(slot));
-            if (!from.equals(to)) {
-                follow.add(new SlotFollows(slot, from, to));
+        for (Theme theme : before.themes().all()) {
+            Map<ThemeSlot, Rgb> was = theme.resolve(before.palette());
+            Map<ThemeSlot, Rgb> is = after.themes()
+                    .find(theme.id())
+                    .map(same -> same.resolve(after.palette()))
+                    .orElse(was);
+            for (ThemeSlot slot : ThemeSlot.values()) {
+                Optional<Rgb> from = Optional.ofNullable(was.get(slot));
+                Optional<Rgb> to = Optional.ofNullable(is.get(slot));
+                if (!from.equals(to)) {
+                    follow.add(new SlotFollows(theme, slot, from, to));
+                }
             }
         }
         return follow;
@@ -97,6 +104,16 @@ public record Consequences(List<SwatchFollows> swatches, List<SlotFollows> slots
     }
 
     private static List<PairTurns> pairs(Brand before, Brand after) {
+        List<PairTurns> turn = new ArrayList<>();
+        for (Theme theme : before.themes().all()) {
+            after.themes()
+                    .find(theme.id())
+                    .ifPresent(same -> turn.addAll(pairs(theme, before.palette(), same, after.palette())));
+        }
+        return turn;
+    }
+
+    private static List<PairTurns> pairs(Theme before, Palette wasPalette, Theme after, Palette isPalette) {
         record Place(UsedPair.Kind kind, ThemeSlot ground, Optional<ThemeSlot> foreground) {
             /** On an accent stands whichever text reads better, so that both are the same pair. */
             static Place of(UsedPair pair) {
@@ -106,12 +123,12 @@ public record Consequences(List<SwatchFollows> swatches, List<SlotFollows> slots
             }
         }
         Map<Place, UsedPair> was = new HashMap<>();
-        UsedPair.of(before.theme(), before.palette(), WcagLevel.AA).forEach(pair -> was.put(Place.of(pair), pair));
+        UsedPair.of(before, wasPalette, WcagLevel.AA).forEach(pair -> was.put(Place.of(pair), pair));
         List<PairTurns> turn = new ArrayList<>();
-        for (UsedPair pair : UsedPair.of(after.theme(), after.palette(), WcagLevel.AA)) {
+        for (UsedPair pair : UsedPair.of(after, isPalette, WcagLevel.AA)) {
             UsedPair old = was.get(Place.of(pair));
             if (old != null && old.passes() != pair.passes()) {
-                turn.add(new PairTurns(old, pair));
+                turn.add(new PairTurns(before, old, pair));
             }
         }
         return turn;

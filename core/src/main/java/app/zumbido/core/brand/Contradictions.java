@@ -8,6 +8,7 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,11 +35,17 @@ public final class Contradictions {
      * One of them.
      *
      * @param role the role concerned, if it is one
+     * @param theme the theme that the slot is of
      * @param slot the slot concerned, if it is one
      * @param ratio contrast, where it is a matter of that
      */
     public record Contradiction(
-            Kind kind, Swatch swatch, Optional<Role> role, Optional<ThemeSlot> slot, Optional<ContrastRatio> ratio) {}
+            Kind kind,
+            Swatch swatch,
+            Optional<Role> role,
+            Optional<Theme> theme,
+            Optional<ThemeSlot> slot,
+            Optional<ContrastRatio> ratio) {}
 
     private final Brand brand;
     private final List<Contradiction> found = new ArrayList<>();
@@ -71,7 +78,12 @@ public final class Contradictions {
                 .ifPresent(swatch -> under.map(color -> ContrastRatio.between(swatch.color(), color))
                         .filter(ratio -> !ratio.reaches(WcagLevel.AA.text()))
                         .ifPresent(ratio -> found.add(new Contradiction(
-                                kind, swatch, Optional.of(ground), Optional.empty(), Optional.of(ratio)))));
+                                kind,
+                                swatch,
+                                Optional.of(ground),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(ratio)))));
     }
 
     private void highlight() {
@@ -83,11 +95,13 @@ public final class Contradictions {
     }
 
     private void add(Kind kind, Swatch swatch, Role role) {
-        found.add(new Contradiction(kind, swatch, Optional.of(role), Optional.empty(), Optional.empty()));
+        found.add(new Contradiction(
+                kind, swatch, Optional.of(role), Optional.empty(), Optional.empty(), Optional.empty()));
     }
 
-    private void add(Kind kind, Swatch swatch, ThemeSlot slot) {
-        found.add(new Contradiction(kind, swatch, Optional.empty(), Optional.of(slot), Optional.empty()));
+    private void add(Kind kind, Swatch swatch, Theme theme, ThemeSlot slot) {
+        found.add(new Contradiction(
+                kind, swatch, Optional.empty(), Optional.of(theme), Optional.of(slot), Optional.empty()));
     }
 
     private void offLimits() {
@@ -99,12 +113,13 @@ public final class Contradictions {
                     add(Kind.OFF_LIMITS_IN_ROLE, swatch, role);
                 }
             }
-            brand.theme()
-                    .slots()
-                    .forEach((slot, setting) -> setting.fill()
-                            .follows()
-                            .filter(id::equals)
-                            .ifPresent(used -> add(Kind.OFF_LIMITS_IN_SLOT, swatch, slot)));
+            brand.themes()
+                    .all()
+                    .forEach(theme -> theme.slots()
+                            .forEach((slot, setting) -> setting.fill()
+                                    .follows()
+                                    .filter(id::equals)
+                                    .ifPresent(used -> add(Kind.OFF_LIMITS_IN_SLOT, swatch, theme, slot))));
         }
     }
 
@@ -113,14 +128,21 @@ public final class Contradictions {
             Swatch swatch = brand.palette().get(id);
             if (brand.palette().swatches().stream().anyMatch(other -> other.follows(id))) {
                 found.add(new Contradiction(
-                        Kind.TINT_IN_PALETTE, swatch, Optional.empty(), Optional.empty(), Optional.empty()));
+                        Kind.TINT_IN_PALETTE,
+                        swatch,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()));
             }
-            brand.theme().slots().forEach((slot, setting) -> {
-                if (setting.fill() instanceof SlotFill.Derived derived
-                        && derived.swatch().equals(id)) {
-                    add(Kind.TINT_IN_SLOT, swatch, slot);
-                }
-            });
+            brand.themes()
+                    .all()
+                    .forEach(theme -> theme.slots().forEach((slot, setting) -> {
+                        if (setting.fill() instanceof SlotFill.Derived derived
+                                && derived.swatch().equals(id)) {
+                            add(Kind.TINT_IN_SLOT, swatch, theme, slot);
+                        }
+                    }));
         }
     }
 }

@@ -124,7 +124,7 @@ public sealed interface PaletteChange extends Change {
     record RemoveSwatch(SwatchId id) implements PaletteChange {
         @Override
         public Brand applyTo(Brand brand) {
-            return brand.with(brand.theme().releasing(id, brand.palette()))
+            return brand.with(brand.themes().each(theme -> theme.releasing(id, brand.palette())))
                     .with(brand.roles().without(id))
                     .with(brand.palette().without(id));
         }
@@ -184,7 +184,7 @@ public sealed interface PaletteChange extends Change {
         @Override
         public Brand applyTo(Brand brand) {
             Palette merged = brand.palette().merging(kept, gone);
-            return brand.with(brand.theme().following(gone, kept))
+            return brand.with(brand.themes().each(theme -> theme.following(gone, kept)))
                     .with(brand.roles().following(gone, kept))
                     .with(merged);
         }

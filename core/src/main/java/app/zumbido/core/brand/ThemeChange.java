@@ -2,6 +2,7 @@ package app.zumbido.core.brand;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
@@ -10,9 +11,31 @@ import app.zumbido.core.type.FontPair;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 
-/** What is done to the theme. */
-public sealed interface ThemeChange extends Change {
+/** What is done to the theme that is handed over first, or through {@link InTheme} to any other. */
+public sealed interface ThemeChange extends Change
+        permits ThemeChange.InTheme,
+                ThemeChange.FillSlot,
+                ThemeChange.ApplySuggestion,
+                ThemeChange.RenameTheme,
+                ThemeChange.SetGround,
+                ThemeChange.TakeTheme {
+    /** The same to one of several themes; which one is handed over first stays as it is. */
+    record InTheme(UUID theme, ThemeChange change) implements ThemeChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            Brand changed = change.applyTo(brand.seenIn(theme));
+            return changed.with(changed.themes().inOrder(brand.themes().ids()));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return change.note(before.seenIn(theme))
+                    .theme(before.themes().get(theme).name());
+        }
+    }
+
     record FillSlot(ThemeSlot slot, SlotFill fill) implements ThemeChange {
         @Override
         public Brand applyTo(Brand brand) {
@@ -59,6 +82,19 @@ public sealed interface ThemeChange extends Change {
         @Override
         public TrailNote note(Brand before) {
             return TrailNote.of(ChangeKind.THEME_RENAMED).fromTo(before.theme().name(), name);
+        }
+    }
+
+    record SetGround(PageGround ground) implements ThemeChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(brand.theme().on(ground));
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.THEME_GROUND_SET)
+                    .fromTo(before.theme().ground().name(), ground.name());
         }
     }
 

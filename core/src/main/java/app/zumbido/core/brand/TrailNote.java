@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param color the swatch concerned, as it was afterwards
  * @param from value before: a name, six digits, or a place counted from 1
  * @param to value after
+ * @param theme name of the theme concerned, where it is not the one that is handed over first
  * @param count how many swatches or slots it touched; 1 where it is not a matter of number
  */
 public record TrailNote(
@@ -21,10 +22,18 @@ public record TrailNote(
         Optional<ThemeSlot> slot,
         Optional<String> from,
         Optional<String> to,
+        Optional<String> theme,
         int count) {
     public static TrailNote of(ChangeKind kind) {
         return new TrailNote(
-                kind, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), 1);
+                kind,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                1);
     }
 
     /** The first step of a brand that begins as another stands. */
@@ -33,7 +42,7 @@ public record TrailNote(
     }
 
     TrailNote subject(String name) {
-        return new TrailNote(kind, Optional.of(name), color, slot, from, to, count);
+        return new TrailNote(kind, Optional.of(name), color, slot, from, to, theme, count);
     }
 
     TrailNote about(Swatch swatch) {
@@ -41,18 +50,22 @@ public record TrailNote(
     }
 
     TrailNote color(Optional<Rgb> value) {
-        return new TrailNote(kind, subject, value, slot, from, to, count);
+        return new TrailNote(kind, subject, value, slot, from, to, theme, count);
     }
 
     TrailNote slot(ThemeSlot value) {
-        return new TrailNote(kind, subject, color, Optional.of(value), from, to, count);
+        return new TrailNote(kind, subject, color, Optional.of(value), from, to, theme, count);
     }
 
     TrailNote fromTo(String before, String after) {
-        return new TrailNote(kind, subject, color, slot, Optional.of(before), Optional.of(after), count);
+        return new TrailNote(kind, subject, color, slot, Optional.of(before), Optional.of(after), theme, count);
     }
 
     TrailNote count(int value) {
-        return new TrailNote(kind, subject, color, slot, from, to, value);
+        return new TrailNote(kind, subject, color, slot, from, to, theme, value);
+    }
+
+    TrailNote theme(String name) {
+        return new TrailNote(kind, subject, color, slot, from, to, Optional.of(name), count);
     }
 }

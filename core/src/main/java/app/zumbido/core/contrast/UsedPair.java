@@ -3,6 +3,7 @@ package app.zumbido.core.contrast;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.ArrayList;
@@ -34,15 +35,16 @@ public record UsedPair(Kind kind, ThemeSlot foreground, ThemeSlot ground, Pair p
     public static List<UsedPair> of(Theme theme, Palette palette, WcagLevel level) {
         Map<ThemeSlot, Rgb> colors = theme.resolve(palette);
         Collector pairs = new Collector(colors, level, new ArrayList<>());
-        for (ThemeSlot ground : List.of(ThemeSlot.LIGHT_1, ThemeSlot.LIGHT_2)) {
-            pairs.add(Kind.TEXT, ThemeSlot.DARK_1, ground);
-            pairs.add(Kind.TEXT, ThemeSlot.DARK_2, ground);
+        PageGround page = theme.ground();
+        for (ThemeSlot ground : page.pages()) {
+            page.texts().forEach(text -> pairs.add(Kind.TEXT, text, ground));
             pairs.add(Kind.LINK, ThemeSlot.HYPERLINK, ground);
             pairs.add(Kind.LINK, ThemeSlot.FOLLOWED_HYPERLINK, ground);
         }
-        pairs.add(Kind.TEXT, ThemeSlot.LIGHT_1, ThemeSlot.DARK_1);
+        // The layout of the other ground.
+        pairs.add(Kind.TEXT, page.page(), page.text());
         for (ThemeSlot accent : ThemeSlot.ACCENTS) {
-            pairs.add(Kind.GRAPHICS, accent, ThemeSlot.LIGHT_1);
+            pairs.add(Kind.GRAPHICS, accent, page.page());
             pairs.addBetter(accent);
         }
         return pairs.found();

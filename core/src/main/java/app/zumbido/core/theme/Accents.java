@@ -3,11 +3,13 @@ package app.zumbido.core.theme;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.roles.Role;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 
 /** The six accents: brand colours in order of use, told apart from their neighbours, then companions of them. */
 final class Accents {
@@ -25,12 +27,13 @@ final class Accents {
     private Accents() {}
 
     static Map<ThemeSlot, SlotSetting> settings(List<Ink> brand, TextBlock text, SuggestionPolicy.Spare spare) {
-        List<Ink> chosen = choose(eligible(brand, text), text);
+        List<Ink> chosen = chosen(brand, text);
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
         for (Ink ink : chosen) {
             settings.put(
                     ThemeSlot.ACCENTS.get(settings.size()),
-                    SlotSetting.because(SlotReason.IN_ORDER_OF_USE, ink.fill()));
+                    SlotSetting.because(
+                            ink.is(Role.CHART) ? SlotReason.IN_CHART_ORDER : SlotReason.IN_ORDER_OF_USE, ink.fill()));
         }
         // Without a colour of the brand there is nothing to repeat.
         switch (chosen.isEmpty() && spare == SuggestionPolicy.Spare.REPEAT ? SuggestionPolicy.Spare.DERIVE : spare) {
@@ -38,12 +41,37 @@ final class Accents {
             case REPEAT -> repeat(chosen, settings);
             case BLACK_AND_GREY -> blackAndGrey(settings);
         }
+        highlight(brand, text)
+                .ifPresent(ink ->
+                        settings.put(ThemeSlot.ACCENT_6, SlotSetting.because(SlotReason.HIGHLIGHT_LAST, ink.fill())));
         return settings;
+    }
+
+    /** @return the ordered subset of least cost that stands in the accents, without the highlight */
+    static List<Ink> chosen(List<Ink> brand, TextBlock text) {
+        List<Ink> ordinary =
+                brand.stream().filter(ink -> !ink.is(Role.HIGHLIGHT)).toList();
+        int room = highlight(brand, text).isPresent() ? SLOTS - 1 : SLOTS;
+        return choose(eligible(ordinary, text), text, room);
+    }
+
+    private static Optional<Ink> highlight(List<Ink> brand, TextBlock text) {
+        return brand.stream()
+                .filter(ink -> ink.is(Role.HIGHLIGHT) && ink.on(text.page()) >= LIKE_PAPER)
+                .findFirst();
+    }
+
+    /** @return the colours of the brand that stand in no accent, though they could be seen on the page */
+    static List<Ink> leftOut(List<Ink> brand, TextBlock text) {
+        List<Ink> left = new ArrayList<>(eligible(brand, text));
+        left.removeAll(chosen(brand, text));
+        highlight(brand, text).ifPresent(left::remove);
+        return left;
     }
 
     private static void derive(List<Ink> chosen, TextBlock text, Map<ThemeSlot, SlotSetting> settings) {
         List<Ink> standing = new ArrayList<>(chosen);
-        List<Ink> bases = chosen.isEmpty() ? List.of(text.dark1()) : chosen;
+        List<Ink> bases = chosen.isEmpty() ? List.of(text.text()) : chosen;
         while (standing.size() < SLOTS) {
             Companion companion = nextCompanion(bases, standing, text);
             settings.put(
@@ -76,7 +104,7 @@ final class Accents {
         List<Ink> eligible = new ArrayList<>();
         for (Ink ink : brand) {
             boolean doubled = eligible.stream().anyMatch(other -> other.color().equals(ink.color()));
-            if (!doubled && ink.on(text.light1()) >= LIKE_PAPER) {
+            if (!doubled && ink.on(text.page()) >= LIKE_PAPER) {
                 eligible.add(ink);
             }
         }
@@ -84,16 +112,16 @@ final class Accents {
     }
 
     /** An ordered subset of least cost, found exactly: cheapest way to end at each colour with each number chosen. */
-    static List<Ink> choose(List<Ink> eligible, TextBlock text) {
+    static List<Ink> choose(List<Ink> eligible, TextBlock text, int room) {
         int n = eligible.size();
-        double[][] cost = new double[n][SLOTS + 1];
-        int[][] previous = new int[n][SLOTS + 1];
+        double[][] cost = new double[n][room + 1];
+        int[][] previous = new int[n][room + 1];
         int bestEnd = -1;
         int bestCount = 0;
         double best = 0;
         for (int i = 0; i < n; i++) {
             double alone = single(eligible.get(i), text);
-            for (int count = 1; count <= SLOTS; count++) {
+            for (int count = 1; count <= room; count++) {
                 cost[i][count] = count == 1 ? alone : Double.POSITIVE_INFINITY;
                 previous[i][count] = -1;
                 for (int j = 0; count > 1 && j < i; j++) {
@@ -126,8 +154,22 @@ final class Accents {
         return sum;
     }
 
+    static void charge(Bill bill, List<Ink> chosen, TextBlock text) {
+        for (int i = 0; i < chosen.size(); i++) {
+            ThemeSlot slot = ThemeSlot.ACCENTS.get(i);
+            Ink ink = chosen.get(i);
+            bill.charge(GivenUp.Kind.LATE_IN_ORDER, slot, ink.rank());
+            bill.charge(GivenUp.Kind.WEAK_ON_PAGE, slot, weak(ink, text));
+            bill.charge(GivenUp.Kind.LIKE_ITS_NEIGHBOUR, slot, i == 0 ? 0 : neighbours(chosen.get(i - 1), ink));
+        }
+    }
+
     private static double single(Ink ink, TextBlock text) {
-        return -WORTH + ink.rank() + (ink.on(text.light1()) < WcagLevel.GRAPHICS ? 1 : 0);
+        return -WORTH + ink.rank() + weak(ink, text);
+    }
+
+    private static double weak(Ink ink, TextBlock text) {
+        return ink.on(text.page()) < WcagLevel.GRAPHICS ? 1 : 0;
     }
 
     private static double neighbours(Ink one, Ink other) {
@@ -148,9 +190,9 @@ final class Accents {
                         .mapToDouble(other -> Difference.between(ink.color(), other.color()))
                         .min()
                         .orElse(TOLD_APART);
-                double worth = ink.on(text.light1()) < LIKE_PAPER
+                double worth = ink.on(text.page()) < LIKE_PAPER
                         ? 0
-                        : Math.min(apart, 2 * TOLD_APART) + Math.min(ink.on(text.light1()), WcagLevel.GRAPHICS) * 4;
+                        : Math.min(apart, 2 * TOLD_APART) + Math.min(ink.on(text.page()), WcagLevel.GRAPHICS) * 4;
                 if (worth > most) {
                     most = worth;
                     best = new Companion(

@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** The two link colours: both read on both light grounds, and a visited link looks different. */
+/** The two link colours: both read on both grounds of the pages, and a visited link looks different. */
 record Links(Ink link, Ink visited) {
     private static final double ILLEGIBLE = 100;
     private static final double ALIKE = 50;
@@ -39,51 +39,69 @@ record Links(Ink link, Ink visited) {
 
     static List<Ink> candidates(List<Ink> brand, TextBlock text) {
         List<Ink> inks = new ArrayList<>();
-        List<Ink> bases = brand.isEmpty() ? List.of(text.dark1()) : brand;
+        List<Ink> bases = brand.isEmpty() ? List.of(text.text()) : brand;
+        int away = away(text);
         for (Ink ink : bases) {
             inks.add(ink);
-            Ink deepened = deepened(ink, text);
-            if (!deepened.equals(ink)) {
-                inks.add(deepened);
+            Ink readable = readable(ink, text);
+            if (!readable.equals(ink)) {
+                inks.add(readable);
             }
-            inks.add(deepened.shifted(-0.12));
-            inks.add(deepened.shifted(0.25));
+            inks.add(readable.shifted(away * 0.12));
+            inks.add(readable.shifted(away * -0.25));
         }
         return inks;
     }
 
-    /** Made darker by the least step at which it reads on both light grounds; unchanged if it does already. */
-    private static Ink deepened(Ink ink, TextBlock text) {
-        Ink darker = ink;
-        for (int step = 1; !reads(darker, text) && darker.lch().l() > 0; step++) {
-            darker = ink.shifted(-step * STEP);
+    /** @return 1 if colours become lighter to be read on the pages, -1 if they become darker */
+    private static int away(TextBlock text) {
+        return text.ground() == PageGround.LIGHT ? -1 : 1;
+    }
+
+    /** Moved away from the pages by the least step at which it reads on both; unchanged if it does already. */
+    private static Ink readable(Ink ink, TextBlock text) {
+        int away = away(text);
+        Ink moved = ink;
+        for (int step = 1; !reads(moved, text) && step * STEP <= 1; step++) {
+            moved = ink.shifted(away * step * STEP);
         }
-        return darker;
+        return moved;
     }
 
     private static boolean reads(Ink ink, TextBlock text) {
-        return Math.min(ink.on(text.light1()), ink.on(text.light2())) >= WcagLevel.AA.text();
+        return text.worstOnPages(ink) >= WcagLevel.AA.text();
     }
 
     double cost(TextBlock text) {
-        double first = common(link, text)
-                + (link.lch().c() < GREYISH ? 4 : 0)
-                + Math.max(
-                                0,
-                                UNLIKE_TEXT
-                                        - Difference.between(
-                                                link.color(), text.dark1().color()))
-                        * 0.2
-                + link.rank() * 0.2;
-        double second = common(visited, text) + visited.lch().c() * 4 + visited.rank() * 0.05;
-        double apart = Difference.between(link.color(), visited.color());
-        return first + second + (apart < TOLD_APART ? ALIKE + TOLD_APART - apart : 0);
+        Bill bill = Bill.sum();
+        charge(bill, text);
+        return bill.total();
     }
 
-    private static double common(Ink ink, TextBlock text) {
-        double worst = Math.min(ink.on(text.light1()), ink.on(text.light2()));
-        double illegible = worst < WcagLevel.AA.text() ? ILLEGIBLE + WcagLevel.AA.text() - worst : 0;
-        return illegible + (ink.isDerived() ? 1.5 : 0);
+    void charge(Bill bill, TextBlock text) {
+        chargeLegibility(bill, ThemeSlot.HYPERLINK, link, text);
+        bill.charge(GivenUp.Kind.GREYISH, ThemeSlot.HYPERLINK, link.lch().c() < GREYISH ? 4 : 0);
+        double unlikeText = Difference.between(link.color(), text.text().color());
+        bill.charge(GivenUp.Kind.LIKE_TEXT, ThemeSlot.HYPERLINK, Math.max(0, UNLIKE_TEXT - unlikeText) * 0.2);
+        bill.charge(GivenUp.Kind.LATE_IN_ORDER, ThemeSlot.HYPERLINK, link.rank() * 0.2);
+        chargeLegibility(bill, ThemeSlot.FOLLOWED_HYPERLINK, visited, text);
+        bill.charge(
+                GivenUp.Kind.VIVID, ThemeSlot.FOLLOWED_HYPERLINK, visited.lch().c() * 4);
+        bill.charge(GivenUp.Kind.LATE_IN_ORDER, ThemeSlot.FOLLOWED_HYPERLINK, visited.rank() * 0.05);
+        double apart = Difference.between(link.color(), visited.color());
+        bill.charge(
+                GivenUp.Kind.VISITED_ALIKE,
+                ThemeSlot.FOLLOWED_HYPERLINK,
+                apart < TOLD_APART ? ALIKE + TOLD_APART - apart : 0);
+    }
+
+    private static void chargeLegibility(Bill bill, ThemeSlot slot, Ink ink, TextBlock text) {
+        double worst = text.worstOnPages(ink);
+        bill.charge(
+                GivenUp.Kind.ILLEGIBLE,
+                slot,
+                worst < WcagLevel.AA.text() ? ILLEGIBLE + WcagLevel.AA.text() - worst : 0);
+        bill.charge(GivenUp.Kind.DERIVED, slot, ink.isDerived() ? 1.5 : 0);
     }
 
     /** What browsers paint links in when nobody says otherwise. Source: HTML Living Standard, 15.3.3. */
@@ -98,8 +116,15 @@ record Links(Ink link, Ink visited) {
     Map<ThemeSlot, SlotSetting> settings() {
         return Map.of(
                 ThemeSlot.HYPERLINK,
-                SlotSetting.because(link.isDerived() ? SlotReason.LINK_DEEPENED : SlotReason.LINK_READS, link.fill()),
+                SlotSetting.because(reason(), link.fill()),
                 ThemeSlot.FOLLOWED_HYPERLINK,
                 SlotSetting.because(SlotReason.VISITED_DIFFERS, visited.fill()));
+    }
+
+    private SlotReason reason() {
+        if (link.fill() instanceof SlotFill.Derived derived) {
+            return derived.lightness() < 0 ? SlotReason.LINK_DEEPENED : SlotReason.LINK_LIGHTENED;
+        }
+        return SlotReason.LINK_READS;
     }
 }

@@ -1,36 +1,60 @@
 package app.zumbido.core.theme;
 
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Roles;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
 /**
- * Fills all twelve slots from a palette at the least cost. The cost separates: the links depend on the four text
- * slots, the accents on the paper, so each part is solved exactly in turn. The weights are judgement; common practice,
- * no published source.
+ * All twelve slots filled from a palette and its roles at the least cost. The cost separates: the links depend on the
+ * four text slots, the accents on the page, so each part is solved exactly in turn. The weights are judgement; common
+ * practice, no published source.
+ *
+ * @param settings every slot that is not kept, with a fill and a reason
+ * @param givenUp what the best of all assignments still costs, in the order of the slots
+ * @param leftOut colours that could be seen on the page and stand in no accent, in the order of use
  */
-public final class Suggestion {
-    private Suggestion() {}
-
-    /** @return every slot with a fill and a reason */
-    public static Map<ThemeSlot, SlotSetting> from(Palette palette) {
-        return from(palette, SuggestionPolicy.USUAL);
+public record Suggestion(Map<ThemeSlot, SlotSetting> settings, List<GivenUp> givenUp, List<SwatchId> leftOut) {
+    public Suggestion {
+        settings = Collections.unmodifiableMap(new EnumMap<>(settings));
+        givenUp = List.copyOf(givenUp);
+        leftOut = List.copyOf(leftOut);
     }
 
-    /** @return every slot that is not kept, with a fill and a reason */
-    public static Map<ThemeSlot, SlotSetting> from(Palette palette, SuggestionPolicy policy) {
-        List<Ink> brand = Ink.allOf(palette);
-        TextBlock text = TextBlock.best(brand);
-        Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
-        settings.putAll(text.settings());
+    /** @return every slot for a palette that nothing is said about yet */
+    public static Map<ThemeSlot, SlotSetting> from(Palette palette) {
+        return of(palette, Roles.NONE, PageGround.LIGHT, SuggestionPolicy.USUAL).settings();
+    }
+
+    /** @param ground what the pages of the theme stand on */
+    public static Suggestion of(Palette palette, Roles roles, PageGround ground, SuggestionPolicy policy) {
+        List<Ink> brand = Ink.allOf(palette, roles);
+        TextBlock text = TextBlock.best(brand, ground);
+        Bill bill = Bill.itemised();
+        Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(text.settings());
+        text.charge(bill);
         settings.putAll(Accents.settings(brand, text, policy.spare()));
+        Accents.charge(bill, Accents.chosen(brand, text), text);
         settings.putAll(
                 switch (policy.links()) {
-                    case BRAND -> Links.best(brand, text).settings();
+                    case BRAND -> {
+                        Links links = Links.best(brand, text);
+                        links.charge(bill, text);
+                        yield links.settings();
+                    }
                     case CUSTOMARY -> Links.customary();
                 });
         settings.keySet().removeAll(policy.kept());
-        return settings;
+        return new Suggestion(
+                settings,
+                bill.lines().stream()
+                        .filter(line -> !policy.kept().contains(line.slot()))
+                        .toList(),
+                Accents.leftOut(brand, text).stream()
+                        .flatMap(ink -> ink.fill().follows().stream())
+                        .toList());
     }
 }

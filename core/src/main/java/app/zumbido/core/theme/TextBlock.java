@@ -2,41 +2,59 @@ package app.zumbido.core.theme;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.roles.Role;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 
-/** The four slots that text and its grounds are made of: both darks must read on both lights. */
-record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2) {
+/**
+ * The four slots that text and its grounds are made of: both darks must read on both lights.
+ *
+ * @param ground what the pages stand on
+ * @param given the roles that some colour of the brand has; only those are asked for
+ */
+record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground, Set<Role> given) {
     /** Outweighs every preference: an illegible pair is taken only where nothing reads. */
     private static final double ILLEGIBLE = 100;
+    /** Outweighs what is preferred without a role, not legibility. */
+    private static final double ROLE = 12;
 
     /** The best of all assignments; black and white stand beside the brand's colours. */
-    static TextBlock best(List<Ink> brand) {
+    static TextBlock best(List<Ink> brand, PageGround ground) {
         List<Ink> inks = candidates(brand);
+        Set<Role> given = given(brand);
         TextBlock best = null;
         double lowest = Double.POSITIVE_INFINITY;
         for (Ink dark1 : inks) {
             for (Ink light1 : inks) {
-                double first = firstCost(dark1, light1);
+                double first = firstCost(dark1, light1, given);
                 // Everything that is added below is at least 0, so nothing better can come of it.
                 if (first >= lowest) {
                     continue;
                 }
                 for (Ink dark2 : inks) {
                     for (Ink light2 : inks) {
-                        double cost = first + secondCost(dark1, light1, dark2, light2);
+                        TextBlock block = new TextBlock(dark1, light1, dark2, light2, ground, given);
+                        double cost = first + block.secondCost();
                         if (cost < lowest) {
                             lowest = cost;
-                            best = new TextBlock(dark1, light1, dark2, light2);
+                            best = block;
                         }
                     }
                 }
             }
         }
         return Objects.requireNonNull(best);
+    }
+
+    static Set<Role> given(List<Ink> brand) {
+        Set<Role> given = EnumSet.noneOf(Role.class);
+        brand.forEach(ink -> given.addAll(ink.roles()));
+        return given;
     }
 
     static List<Ink> candidates(List<Ink> brand) {
@@ -52,45 +70,99 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2) {
         }
     }
 
+    /** What pages stand on. */
+    Ink page() {
+        return ground == PageGround.LIGHT ? light1 : dark1;
+    }
+
+    /** What is written on pages. */
+    Ink text() {
+        return ground == PageGround.LIGHT ? dark1 : light1;
+    }
+
+    /** @return the lower of the ratios on both grounds of the pages */
+    double worstOnPages(Ink ink) {
+        return Math.min(ink.on(page()), ink.on(ground == PageGround.LIGHT ? light2 : dark2));
+    }
+
     double cost() {
-        return firstCost(dark1, light1) + secondCost(dark1, light1, dark2, light2);
+        return firstCost(dark1, light1, given) + secondCost();
+    }
+
+    void charge(Bill bill) {
+        chargeFirst(bill, dark1, light1, given);
+        chargeSecond(bill);
+    }
+
+    private static double firstCost(Ink dark1, Ink light1, Set<Role> given) {
+        Bill bill = Bill.sum();
+        chargeFirst(bill, dark1, light1, given);
+        return bill.total();
+    }
+
+    private double secondCost() {
+        Bill bill = Bill.sum();
+        chargeSecond(bill);
+        return bill.total();
     }
 
     /** Text is as dark as the brand allows; the paper is as light as the brand allows, or plain white. */
-    private static double firstCost(Ink dark1, Ink light1) {
-        double dark = dark1.lch().l() * 4 + (dark1.ofBrand() ? 0 : 4);
-        double light = (1 - light1.lch().l()) * 30 + light1.lch().c() * 10 + (light1.ofBrand() ? 0 : 1);
-        return dark + light + legibility(dark1, light1);
+    private static void chargeFirst(Bill bill, Ink dark1, Ink light1, Set<Role> given) {
+        bill.charge(GivenUp.Kind.NOT_DARK, ThemeSlot.DARK_1, dark1.lch().l() * 4);
+        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_1, dark1.ofBrand() ? 0 : 4);
+        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.DARK_1, elsewhere(Role.TEXT, dark1, given));
+        bill.charge(GivenUp.Kind.NOT_LIGHT, ThemeSlot.LIGHT_1, (1 - light1.lch().l()) * 30);
+        bill.charge(GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_1, light1.lch().c() * 10);
+        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.LIGHT_1, light1.ofBrand() ? 0 : 1);
+        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.LIGHT_1, elsewhere(Role.TEXT_ON_DARK, light1, given));
+        chargeLegibility(bill, ThemeSlot.DARK_1, dark1, light1);
     }
 
-    private static double secondCost(Ink dark1, Ink light1, Ink dark2, Ink light2) {
-        double dark = (dark2.color().equals(dark1.color()) ? 2 : 0) + (dark2.ofBrand() ? 0 : 4) + dark2.rank() * 0.05;
-        double light = Math.max(0, 0.92 - light2.lch().l()) * 15
-                + light2.lch().c() * 8
-                + (light2.color().equals(light1.color()) ? 2 : 0)
-                + (light2.ofBrand() ? 0 : 3);
-        return dark + light + legibility(dark2, light1) + legibility(dark1, light2) + legibility(dark2, light2);
+    private void chargeSecond(Bill bill) {
+        bill.charge(GivenUp.Kind.REPEATED, ThemeSlot.DARK_2, dark2.color().equals(dark1.color()) ? 2 : 0);
+        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_2, dark2.ofBrand() ? 0 : 4);
+        bill.charge(GivenUp.Kind.LATE_IN_ORDER, ThemeSlot.DARK_2, dark2.rank() * 0.05);
+        bill.charge(
+                GivenUp.Kind.NOT_LIGHT,
+                ThemeSlot.LIGHT_2,
+                Math.max(0, 0.92 - light2.lch().l()) * 15);
+        bill.charge(GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_2, light2.lch().c() * 8);
+        bill.charge(GivenUp.Kind.REPEATED, ThemeSlot.LIGHT_2, light2.color().equals(light1.color()) ? 2 : 0);
+        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.LIGHT_2, light2.ofBrand() ? 0 : 3);
+        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.LIGHT_2, elsewhere(Role.BOX_FILL, light2, given));
+        chargeLegibility(bill, ThemeSlot.DARK_2, dark2, light1);
+        chargeLegibility(bill, ThemeSlot.LIGHT_2, dark1, light2);
+        chargeLegibility(bill, ThemeSlot.LIGHT_2, dark2, light2);
     }
 
-    private static double legibility(Ink dark, Ink light) {
+    private static double elsewhere(Role role, Ink ink, Set<Role> given) {
+        return given.contains(role) && !ink.is(role) ? ROLE : 0;
+    }
+
+    private static void chargeLegibility(Bill bill, ThemeSlot slot, Ink dark, Ink light) {
         double ratio = dark.on(light);
         if (dark.lch().l() >= light.lch().l() || ratio < WcagLevel.AA.text()) {
-            return ILLEGIBLE + Math.max(0, WcagLevel.AA.text() - ratio);
+            bill.charge(GivenUp.Kind.ILLEGIBLE, slot, ILLEGIBLE + Math.max(0, WcagLevel.AA.text() - ratio));
+        } else {
+            bill.charge(GivenUp.Kind.CONTRAST_BELOW_STRICT, slot, Math.max(0, WcagLevel.AAA.text() - ratio) * 0.3);
         }
-        return Math.max(0, WcagLevel.AAA.text() - ratio) * 0.3;
     }
 
     Map<ThemeSlot, SlotSetting> settings() {
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
-        settings.put(ThemeSlot.DARK_1, setting(dark1, SlotReason.READS_BEST_ON_LIGHT));
-        settings.put(ThemeSlot.LIGHT_1, setting(light1, SlotReason.LIGHTEST));
-        settings.put(ThemeSlot.DARK_2, second(dark2, dark1, SlotReason.SECOND_DARK));
-        settings.put(ThemeSlot.LIGHT_2, second(light2, light1, SlotReason.SECOND_LIGHT));
+        settings.put(ThemeSlot.DARK_1, setting(dark1, Role.TEXT, SlotReason.READS_BEST_ON_LIGHT));
+        settings.put(ThemeSlot.LIGHT_1, setting(light1, Role.TEXT_ON_DARK, SlotReason.LIGHTEST));
+        settings.put(ThemeSlot.DARK_2, setting(dark2, again(dark2, dark1, SlotReason.SECOND_DARK)));
+        settings.put(ThemeSlot.LIGHT_2, setting(light2, Role.BOX_FILL, again(light2, light1, SlotReason.SECOND_LIGHT)));
         return settings;
     }
 
-    private static SlotSetting second(Ink ink, Ink first, SlotReason reason) {
-        return setting(ink, ink.color().equals(first.color()) ? SlotReason.REPEATED_TO_STAY_LEGIBLE : reason);
+    private static SlotReason again(Ink ink, Ink first, SlotReason reason) {
+        return ink.color().equals(first.color()) ? SlotReason.REPEATED_TO_STAY_LEGIBLE : reason;
+    }
+
+    private static SlotSetting setting(Ink ink, Role role, SlotReason otherwise) {
+        return ink.is(role) ? SlotSetting.because(SlotReason.AS_ITS_ROLE_SAYS, ink.fill()) : setting(ink, otherwise);
     }
 
     private static SlotSetting setting(Ink ink, SlotReason reason) {

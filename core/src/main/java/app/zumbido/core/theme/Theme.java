@@ -1,5 +1,6 @@
 package app.zumbido.core.theme;
 
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
@@ -16,9 +17,10 @@ import java.util.UUID;
  * Twelve slots and two fonts under one name.
  *
  * @param name 1 to 80 characters
+ * @param ground what its pages stand on
  * @param slots every slot, in the standard's order
  */
-public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSetting> slots) {
+public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map<ThemeSlot, SlotSetting> slots) {
     public static final int LONGEST_NAME = 80;
 
     public Theme {
@@ -33,7 +35,7 @@ public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSet
     }
 
     public static Theme empty(UUID id, String name) {
-        return new Theme(id, name, FontPair.TO_BEGIN_WITH, Map.of());
+        return new Theme(id, name, PageGround.LIGHT, FontPair.TO_BEGIN_WITH, Map.of());
     }
 
     public SlotSetting get(ThemeSlot slot) {
@@ -47,20 +49,24 @@ public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSet
     public Theme with(Map<ThemeSlot, SlotSetting> settings) {
         Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
         changed.putAll(settings);
-        return new Theme(id, name, fonts, changed);
+        return new Theme(id, name, ground, fonts, changed);
     }
 
     /** The same under another id. */
     public Theme under(UUID newId) {
-        return new Theme(newId, name, fonts, slots);
+        return new Theme(newId, name, ground, fonts, slots);
     }
 
     public Theme withName(String newName) {
-        return new Theme(id, newName, fonts, slots);
+        return new Theme(id, newName, ground, fonts, slots);
     }
 
     public Theme withFonts(FontPair newFonts) {
-        return new Theme(id, name, newFonts, slots);
+        return new Theme(id, name, ground, newFonts, slots);
+    }
+
+    public Theme on(PageGround newGround) {
+        return new Theme(id, name, newGround, fonts, slots);
     }
 
     /** @return the colours of the slots that are set */
@@ -68,6 +74,19 @@ public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSet
         Map<ThemeSlot, Rgb> colors = new EnumMap<>(ThemeSlot.class);
         slots.forEach((slot, setting) -> setting.fill().resolve(palette).ifPresent(color -> colors.put(slot, color)));
         return colors;
+    }
+
+    /** @return how far the colours of two themes lie apart, ΔE00, where both have set the slot */
+    public Map<ThemeSlot, Double> differences(Theme other, Palette palette) {
+        Map<ThemeSlot, Rgb> theirs = other.resolve(palette);
+        Map<ThemeSlot, Double> differences = new EnumMap<>(ThemeSlot.class);
+        resolve(palette).forEach((slot, color) -> {
+            Rgb beside = theirs.get(slot);
+            if (beside != null) {
+                differences.put(slot, Difference.between(color, beside));
+            }
+        });
+        return differences;
     }
 
     /** @return by swatch how many slots follow it */
@@ -97,13 +116,13 @@ public record Theme(UUID id, String name, FontPair fonts, Map<ThemeSlot, SlotSet
                         ? SlotSetting.chosen(new SlotFill.Fixed(
                                 setting.fill().resolve(palette).orElseThrow()))
                         : setting);
-        return new Theme(id, name, fonts, changed);
+        return new Theme(id, name, ground, fonts, changed);
     }
 
     /** Lets the slots that follow one swatch follow another. */
     public Theme following(SwatchId gone, SwatchId kept) {
         Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
         changed.replaceAll((slot, setting) -> new SlotSetting(setting.fill().following(gone, kept), setting.reason()));
-        return new Theme(id, name, fonts, changed);
+        return new Theme(id, name, ground, fonts, changed);
     }
 }

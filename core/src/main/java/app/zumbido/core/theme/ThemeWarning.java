@@ -24,7 +24,7 @@ public record ThemeWarning(Kind kind, ThemeSlot slot, Optional<ThemeSlot> other,
         NOT_ALTERNATING,
         /** Text and ground below 4.5:1; the value is the ratio. */
         TEXT_UNREADABLE,
-        /** A link below 4.5:1 on a light ground; the value is the ratio. */
+        /** A link below 4.5:1 on a ground of the pages; the value is the ratio. */
         LINK_UNREADABLE,
         /** A visited link hardly differs from another; the value is ΔE00. */
         VISITED_ALIKE,
@@ -43,8 +43,6 @@ public record ThemeWarning(Kind kind, ThemeSlot slot, Optional<ThemeSlot> other,
     /** Less is hardly told apart; ΔE00. Common practice, no published source. */
     private static final double ALIKE = 5;
 
-    private static final List<ThemeSlot> DARKS = List.of(ThemeSlot.DARK_1, ThemeSlot.DARK_2);
-    private static final List<ThemeSlot> LIGHTS = List.of(ThemeSlot.LIGHT_1, ThemeSlot.LIGHT_2);
     private static final List<ThemeSlot> LINKS = List.of(ThemeSlot.HYPERLINK, ThemeSlot.FOLLOWED_HYPERLINK);
 
     /**
@@ -58,14 +56,14 @@ public record ThemeWarning(Kind kind, ThemeSlot slot, Optional<ThemeSlot> other,
             warnings.add(new ThemeWarning(Kind.DEFAULT_NAME, ThemeSlot.DARK_1, Optional.empty(), 0));
         }
         text(colors, warnings);
-        links(colors, warnings);
+        links(colors, theme.ground(), warnings);
         accents(colors, warnings);
         return warnings;
     }
 
     private static void text(Map<ThemeSlot, Rgb> colors, List<ThemeWarning> warnings) {
-        for (ThemeSlot dark : DARKS) {
-            for (ThemeSlot light : LIGHTS) {
+        for (ThemeSlot dark : PageGround.LIGHT.texts()) {
+            for (ThemeSlot light : PageGround.LIGHT.pages()) {
                 if (colors.containsKey(dark) && colors.containsKey(light)) {
                     Rgb text = colors.get(dark);
                     Rgb ground = colors.get(light);
@@ -80,14 +78,14 @@ public record ThemeWarning(Kind kind, ThemeSlot slot, Optional<ThemeSlot> other,
         }
     }
 
-    private static void links(Map<ThemeSlot, Rgb> colors, List<ThemeWarning> warnings) {
+    private static void links(Map<ThemeSlot, Rgb> colors, PageGround ground, List<ThemeWarning> warnings) {
         for (ThemeSlot link : LINKS) {
-            for (ThemeSlot light : LIGHTS) {
-                if (colors.containsKey(link) && colors.containsKey(light)) {
-                    double ratio = ContrastRatio.between(colors.get(link), colors.get(light))
+            for (ThemeSlot page : ground.pages()) {
+                if (colors.containsKey(link) && colors.containsKey(page)) {
+                    double ratio = ContrastRatio.between(colors.get(link), colors.get(page))
                             .value();
                     if (ratio < WcagLevel.AA.text()) {
-                        warnings.add(new ThemeWarning(Kind.LINK_UNREADABLE, link, Optional.of(light), ratio));
+                        warnings.add(new ThemeWarning(Kind.LINK_UNREADABLE, link, Optional.of(page), ratio));
                     }
                 }
             }

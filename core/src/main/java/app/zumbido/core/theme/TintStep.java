@@ -54,4 +54,44 @@ public record TintStep(int lumMod, int lumOff) {
         double lightness = Math.min(1, Math.max(0, hsl.lightness() * lumMod / 100.0 + lumOff / 100.0));
         return hsl.withLightness(lightness).toRgb();
     }
+
+    /** Whether it goes towards white. */
+    public boolean isLighter() {
+        return lumOff > 0;
+    }
+
+    /**
+     * The same step as word processors write it: of a lighter one the share of the colour that stays (themeTint), of a
+     * darker one the share of its lightness (themeShade). Source: ECMA-376 Part 1, 17.3.2.6 and 17.18.97.
+     *
+     * @return 255ths, rounded half up
+     */
+    public int documentValue() {
+        return (int) Math.floor(255 * lumMod / 100.0 + 0.5);
+    }
+
+    /** @return the colour that word processors show, since a 255th is not quite a percent; rounded half up */
+    public Rgb inDocuments(Rgb base) {
+        double share = documentValue() / 255.0;
+        Hsl hsl = Hsl.of(base);
+        return hsl.withLightness(hsl.lightness() * share + (isLighter() ? 1 - share : 0))
+                .toRgb();
+    }
+
+    /**
+     * The same step as spreadsheets write it. Source: ECMA-376 Part 1, 18.8.3 (tint).
+     *
+     * @return above 0 towards white, below 0 towards black; -1 to 1
+     */
+    public double workbookTint() {
+        return isLighter() ? lumOff / 100.0 : (lumMod - 100) / 100.0;
+    }
+
+    /** @return the colour that spreadsheets show, rounded half up */
+    public Rgb inWorkbooks(Rgb base) {
+        double tint = workbookTint();
+        Hsl hsl = Hsl.of(base);
+        double lightness = tint < 0 ? hsl.lightness() * (1 + tint) : hsl.lightness() * (1 - tint) + tint;
+        return hsl.withLightness(lightness).toRgb();
+    }
 }

@@ -8,6 +8,7 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Roles;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -90,27 +91,27 @@ class SuggestionTest {
     @ValueSource(
             strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0", "5B6670 777777 888888 999999"})
     void findsTheCheapestTextBlockOfAll(String hexes) {
-        List<Ink> brand = Ink.allOf(palette(hexes));
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
         double cheapest = Double.POSITIVE_INFINITY;
         List<Ink> inks = TextBlock.candidates(brand);
         for (Ink a : inks) {
             for (Ink b : inks) {
                 for (Ink c : inks) {
                     for (Ink d : inks) {
-                        cheapest = Math.min(cheapest, new TextBlock(a, b, c, d).cost());
+                        cheapest = Math.min(cheapest, new TextBlock(a, b, c, d, PageGround.LIGHT, Set.of()).cost());
                     }
                 }
             }
         }
-        assertThat(TextBlock.best(brand).cost()).isCloseTo(cheapest, within(1e-9));
+        assertThat(TextBlock.best(brand, PageGround.LIGHT).cost()).isCloseTo(cheapest, within(1e-9));
     }
 
     @ParameterizedTest
     @ValueSource(
             strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0", "0F7C7A 107D7B 0F7C7B 5B6670"})
     void findsTheCheapestChoiceOfAccentsOfAll(String hexes) {
-        List<Ink> brand = Ink.allOf(palette(hexes));
-        TextBlock text = TextBlock.best(brand);
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
         List<Ink> eligible = Accents.eligible(brand, text);
         double cheapest = 0;
         for (int subset = 0; subset < 1 << eligible.size(); subset++) {
@@ -122,14 +123,14 @@ class SuggestionTest {
             }
             cheapest = Math.min(cheapest, Accents.cost(chosen, text));
         }
-        assertThat(Accents.cost(Accents.choose(eligible, text), text)).isCloseTo(cheapest, within(1e-9));
+        assertThat(Accents.cost(Accents.choose(eligible, text, 6), text)).isCloseTo(cheapest, within(1e-9));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0"})
     void findsTheCheapestLinksOfAll(String hexes) {
-        List<Ink> brand = Ink.allOf(palette(hexes));
-        TextBlock text = TextBlock.best(brand);
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
         double cheapest = Double.POSITIVE_INFINITY;
         for (Ink link : Links.candidates(brand, text)) {
             for (Ink visited : Links.candidates(brand, text)) {
@@ -139,6 +140,10 @@ class SuggestionTest {
         assertThat(Links.best(brand, text).cost(text)).isCloseTo(cheapest, within(1e-9));
     }
 
+    private static Map<ThemeSlot, SlotSetting> suggestion(Palette palette, SuggestionPolicy policy) {
+        return Suggestion.of(palette, Roles.NONE, PageGround.LIGHT, policy).settings();
+    }
+
     private static SuggestionPolicy policy(SuggestionPolicy.Spare spare, ThemeSlot... kept) {
         return new SuggestionPolicy(spare, SuggestionPolicy.LinkColors.BRAND, Set.of(kept));
     }
@@ -146,21 +151,21 @@ class SuggestionTest {
     @Test
     void fillsSpareAccentsAsThePersonHasDecided() {
         Palette three = palette("0B2A4A 0F7C7A F2682A");
-        Map<ThemeSlot, SlotSetting> repeated = Suggestion.from(three, policy(SuggestionPolicy.Spare.REPEAT));
+        Map<ThemeSlot, SlotSetting> repeated = suggestion(three, policy(SuggestionPolicy.Spare.REPEAT));
         assertThat(repeated.get(ThemeSlot.ACCENT_4).fill())
                 .isEqualTo(repeated.get(ThemeSlot.ACCENT_1).fill());
         assertThat(repeated.get(ThemeSlot.ACCENT_6).reason()).contains(SlotReason.REPEATED_ACCENT);
-        Map<ThemeSlot, SlotSetting> black = Suggestion.from(three, policy(SuggestionPolicy.Spare.BLACK_AND_GREY));
+        Map<ThemeSlot, SlotSetting> black = suggestion(three, policy(SuggestionPolicy.Spare.BLACK_AND_GREY));
         assertThat(black.get(ThemeSlot.ACCENT_4).fill()).isEqualTo(new SlotFill.Fixed(Rgb.BLACK));
         assertThat(black.values()).hasSize(12);
-        Map<ThemeSlot, SlotSetting> derived = Suggestion.from(three, policy(SuggestionPolicy.Spare.DERIVE));
+        Map<ThemeSlot, SlotSetting> derived = suggestion(three, policy(SuggestionPolicy.Spare.DERIVE));
         assertThat(derived).isEqualTo(Suggestion.from(three));
         assertThat(derived.get(ThemeSlot.ACCENT_4).fill()).isInstanceOf(SlotFill.Derived.class);
     }
 
     @Test
     void leavesKeptSlotsAlone() {
-        Map<ThemeSlot, SlotSetting> rest = Suggestion.from(
+        Map<ThemeSlot, SlotSetting> rest = suggestion(
                 palette("0B2A4A 0F7C7A"), policy(SuggestionPolicy.Spare.DERIVE, ThemeSlot.ACCENT_1, ThemeSlot.DARK_2));
         assertThat(rest).hasSize(10).doesNotContainKeys(ThemeSlot.ACCENT_1, ThemeSlot.DARK_2);
     }
@@ -170,7 +175,7 @@ class SuggestionTest {
     void takesTheCustomaryLinkColorsOnPurpose() {
         SuggestionPolicy customary =
                 new SuggestionPolicy(SuggestionPolicy.Spare.DERIVE, SuggestionPolicy.LinkColors.CUSTOMARY, Set.of());
-        Map<ThemeSlot, SlotSetting> settings = Suggestion.from(palette("0B2A4A"), customary);
+        Map<ThemeSlot, SlotSetting> settings = suggestion(palette("0B2A4A"), customary);
         assertThat(settings.get(ThemeSlot.HYPERLINK).fill()).isEqualTo(new SlotFill.Fixed(Rgb.ofHex("0000EE")));
         assertThat(settings.get(ThemeSlot.FOLLOWED_HYPERLINK).fill())
                 .isEqualTo(new SlotFill.Fixed(Rgb.ofHex("551A8B")));

@@ -2,6 +2,7 @@ package app.zumbido.formats.ooxml;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.UnfilledSlotsException;
 import java.io.ByteArrayOutputStream;
@@ -17,6 +18,8 @@ import org.apache.poi.openxml4j.exceptions.InvalidFormatException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
 import org.apache.poi.openxml4j.opc.PackagePart;
 import org.apache.xmlbeans.XmlException;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTColorMapping;
+import org.openxmlformats.schemas.drawingml.x2006.main.STColorSchemeIndex;
 import org.openxmlformats.schemas.drawingml.x2006.main.ThemeDocument;
 import org.openxmlformats.schemas.presentationml.x2006.main.CTPresentation;
 import org.openxmlformats.schemas.presentationml.x2006.main.CTShape;
@@ -78,6 +81,9 @@ public final class PresentationTemplate {
         try (InputStream in = PresentationPart.MASTER.resource()) {
             masterDocument = SldMasterDocument.Factory.parse(in);
         }
+        if (brand.theme().ground() == PageGround.DARK) {
+            darken(masterDocument.getSldMaster().getClrMap());
+        }
         CTSlideLayoutIdList layoutIds = masterDocument.getSldMaster().addNewSldLayoutIdLst();
         for (PresentationPart layout : LAYOUTS) {
             PresentationPart.MASTER.linkFrom(layout.createIn(pkg));
@@ -93,6 +99,14 @@ public final class PresentationTemplate {
         writeTheme(pkg, brand);
         writeFirstSlide(pkg, brand);
         writePresentation(pkg, presentation);
+    }
+
+    /** Pages stand on the dark slots: the master maps them so. Source: ECMA-376 Part 1, 19.3.1.6 (clrMap). */
+    private static void darken(CTColorMapping map) {
+        map.setBg1(STColorSchemeIndex.DK_1);
+        map.setTx1(STColorSchemeIndex.LT_1);
+        map.setBg2(STColorSchemeIndex.DK_2);
+        map.setTx2(STColorSchemeIndex.LT_2);
     }
 
     private static void writeTheme(OPCPackage pkg, Brand brand) throws IOException, XmlException {

@@ -4,6 +4,8 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Group;
+import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.press.CoatedPress;
 import java.util.ArrayList;
@@ -41,11 +43,12 @@ public final class CodeSheet {
                 sections.add(new Section(group.equals(Group.CORE) ? "Palette" : "Palette, " + group.name(), rows));
             }
         }
-        List<Row> theme = new ArrayList<>();
-        brand.theme()
-                .resolve(brand.palette())
-                .forEach((slot, color) -> theme.add(new Row(SLOT_NAMES.get(slot), color, "")));
-        sections.add(new Section("Theme " + brand.theme().name(), theme));
+        for (Theme theme : brand.themes().all()) {
+            List<Row> rows = new ArrayList<>();
+            theme.resolve(brand.palette()).forEach((slot, color) -> rows.add(new Row(SLOT_NAMES.get(slot), color, "")));
+            String pages = theme.ground() == PageGround.DARK ? ", on dark pages" : "";
+            sections.add(new Section("Theme " + theme.name() + pages, rows));
+        }
         StringBuilder text = new StringBuilder(brand.name()).append("\n\n");
         sections.forEach(section -> append(text, section));
         text.append("Fonts\n");

@@ -16,6 +16,7 @@ import app.zumbido.server.trail.BrandKeeper;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,8 +34,11 @@ class GroundsController {
     }
 
     @GetMapping
-    GroundsResponse grounds(@PathVariable UUID id, @RequestParam(defaultValue = "AA") WcagLevel level) {
-        Brand brand = keeper.load(id).brand();
+    GroundsResponse grounds(
+            @PathVariable UUID id,
+            @RequestParam(required = false) @Nullable UUID theme,
+            @RequestParam(defaultValue = "AA") WcagLevel level) {
+        Brand brand = keeper.seenIn(id, theme);
         return GroundsResponse.of(brand, Ground.of(brand.palette(), brand.roles(), brand.theme(), level));
     }
 
@@ -47,10 +51,11 @@ class GroundsController {
     @GetMapping("/remedies")
     RemediesResponse remedies(
             @PathVariable UUID id,
+            @RequestParam(required = false) @Nullable UUID theme,
             @RequestParam @Size(max = 60) String foreground,
             @RequestParam @Size(max = 60) String ground,
             @RequestParam(defaultValue = "AA") WcagLevel level) {
-        Brand brand = keeper.load(id).brand();
+        Brand brand = keeper.seenIn(id, theme);
         Rgb on = Given.color(foreground);
         Rgb under = Given.color(ground);
         List<Rgb> colors = brand.usable().swatches().stream().map(Swatch::color).toList();
@@ -66,8 +71,11 @@ class GroundsController {
 
     /** The text color that the brand uses on any ground. */
     @GetMapping("/text")
-    TextOnGroundResponse textOn(@PathVariable UUID id, @RequestParam @Size(max = 60) String ground) {
-        Brand brand = keeper.load(id).brand();
+    TextOnGroundResponse textOn(
+            @PathVariable UUID id,
+            @RequestParam(required = false) @Nullable UUID theme,
+            @RequestParam @Size(max = 60) String ground) {
+        Brand brand = keeper.seenIn(id, theme);
         Rgb under = Given.color(ground);
         List<Rgb> texts = TextColors.of(brand.palette(), brand.roles(), brand.theme());
         return TextOnGroundResponse.of(under, Remedy.best(texts, under).orElseThrow(), new ColorNames(brand));

@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Text on grounds that change: gradients, and what is laid over them. */
@@ -43,8 +44,8 @@ class OverlayController {
 
     /** Grounds that people use again and again, made from the main color; none in an empty palette. */
     @GetMapping("/api/brands/{id}/contrast/recipes")
-    List<RecipeResponse> recipes(@PathVariable UUID id) {
-        Brand brand = keeper.load(id).brand();
+    List<RecipeResponse> recipes(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID theme) {
+        Brand brand = keeper.seenIn(id, theme);
         Rgb dark = TextColors.of(brand.palette(), brand.roles(), brand.theme()).stream()
                 .min(Comparator.comparingDouble(ContrastRatio::relativeLuminance))
                 .orElse(Rgb.BLACK);

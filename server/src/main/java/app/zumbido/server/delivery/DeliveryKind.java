@@ -48,9 +48,10 @@ enum DeliveryKind {
         return writer.apply(brand, time);
     }
 
-    /** @return a name that every file system takes */
+    /** @return a name that every file system takes; with the theme's where the brand has several */
     String fileName(Brand brand) {
-        return FileStem.of(brand.name()) + ending;
+        boolean several = brand.themes().all().size() > 1;
+        return FileStem.of(several ? brand.name() + " " + brand.theme().name() : brand.name()) + ending;
     }
 
     private static byte[] utf8(String text) {

@@ -5,6 +5,7 @@ import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
+import app.zumbido.core.brand.ThemesChange;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Group;
@@ -12,7 +13,12 @@ import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.SuggestionPolicy;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.Turning;
 import app.zumbido.server.shelf.BrandMapper;
 import app.zumbido.server.source.SourceIntake;
 import app.zumbido.server.storage.Ids;
@@ -69,9 +75,9 @@ class DemoData {
                         Map.entry("5B6670", "Wet rope"),
                         Map.entry("EAF3F2", "Foam"),
                         Map.entry("FFFFFF", "Sailcloth")));
-        change(id, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable())));
-        change(id, brand -> new ThemeChange.RenameTheme("Daylight"));
         change(id, RoleChange.DraftRoles::of);
+        change(id, brand -> new ThemeChange.ApplySuggestion(suggestion(brand)));
+        change(id, brand -> new ThemeChange.RenameTheme("Daylight"));
         change(
                 id,
                 brand -> PaletteChange.AddSwatches.of(List.of(
@@ -110,7 +116,21 @@ class DemoData {
                         Map.entry("C9CED6", "Dome"),
                         Map.entry("2E2A55", "Hill"),
                         Map.entry("F7F5EF", "Starlight")));
-        change(id, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable())));
+        change(id, brand -> new ThemeChange.SetGround(PageGround.DARK));
+        change(id, brand -> new ThemeChange.ApplySuggestion(suggestion(brand)));
+        change(id, brand -> new ThemeChange.RenameTheme("Night"));
+        change(
+                id,
+                brand -> new ThemesChange.AddTheme(
+                        Turning.of(brand.theme(), brand.palette(), brand.roles())
+                                .under(ids.next())
+                                .withName("Day"),
+                        Optional.of("Night")));
+    }
+
+    private static Map<ThemeSlot, SlotSetting> suggestion(Brand brand) {
+        return Suggestion.of(brand.palette(), brand.roles(), brand.theme().ground(), SuggestionPolicy.USUAL)
+                .settings();
     }
 
     private UUID begin(String name, String shortCode) {

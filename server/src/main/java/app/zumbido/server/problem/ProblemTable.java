@@ -3,6 +3,7 @@ package app.zumbido.server.problem;
 import app.zumbido.core.palette.UnknownSwatchException;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.UnfilledSlotsException;
+import app.zumbido.core.theme.UnknownThemeException;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.server.delivery.UnknownDeliveryException;
 import app.zumbido.server.pack.PackageException;
@@ -15,6 +16,7 @@ import app.zumbido.server.source.DraftException;
 import app.zumbido.server.source.OutsidePictureException;
 import app.zumbido.server.source.UnknownSourceException;
 import app.zumbido.server.source.WrongKindOfSourceException;
+import app.zumbido.server.theme.ThemeException;
 import app.zumbido.server.theme.UnknownSlotException;
 import app.zumbido.server.trail.NoteResponse;
 import app.zumbido.server.trail.RevisionMissingException;
@@ -118,6 +120,8 @@ class ProblemTable {
     private static final List<Row> ROWS = List.of(
             new Row(UnknownBrandException.class, ProblemType.UNKNOWN_BRAND),
             new Row(UnknownSourceException.class, ProblemType.UNKNOWN_SOURCE),
+            new Row(UnknownThemeException.class, ProblemType.UNKNOWN_THEME),
+            new Row(ThemeException.class, ProblemType.THEME_REFUSED),
             new Row(UnknownSwatchException.class, ProblemType.UNKNOWN_SWATCH),
             new Row(UnknownPaletteException.class, ProblemType.UNKNOWN_PALETTE),
             new Row(PackageException.class, ProblemType.PACKAGE_REFUSED),

@@ -7,6 +7,7 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Proportion;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.Arrays;
 import java.util.List;
@@ -50,6 +51,7 @@ public record RolesResponse(
     /**
      * @param swatch its name
      * @param role the role concerned, if it is one
+     * @param theme name of the theme that the slot is of
      * @param slot the slot concerned, if it is one
      * @param ratio contrast where it is a matter of that, unrounded
      */
@@ -57,6 +59,7 @@ public record RolesResponse(
             Contradictions.Kind kind,
             String swatch,
             @Nullable Role role,
+            @Nullable String theme,
             @Nullable String slot,
             @Nullable Double ratio) {
         static ContradictionResponse of(Contradictions.Contradiction contradiction) {
@@ -64,6 +67,7 @@ public record RolesResponse(
                     contradiction.kind(),
                     contradiction.swatch().name(),
                     contradiction.role().orElse(null),
+                    contradiction.theme().map(Theme::name).orElse(null),
                     contradiction.slot().map(ThemeSlot::code).orElse(null),
                     contradiction.ratio().map(ContrastRatio::value).orElse(null));
         }

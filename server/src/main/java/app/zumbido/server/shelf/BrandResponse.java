@@ -2,13 +2,10 @@ package app.zumbido.server.shelf;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ShortCode;
-import app.zumbido.core.color.WcagLevel;
-import app.zumbido.core.contrast.Ground;
 import app.zumbido.core.palette.Group;
 import app.zumbido.server.palette.RemarkResponse;
 import app.zumbido.server.palette.SwatchResponse;
 import app.zumbido.server.roles.RolesResponse;
-import app.zumbido.server.theme.SpecimenResponse;
 import app.zumbido.server.theme.ThemeResponse;
 import app.zumbido.server.trail.ETags;
 import app.zumbido.server.trail.KeptBrand;
@@ -22,7 +19,7 @@ import org.springframework.http.ResponseEntity;
  * The whole brand as the page shows it.
  *
  * @param groups every part of the palette in its order, the empty ones too
- * @param unreadable how many texts in use cannot be read at level AA
+ * @param themes all of them, the one that is handed over first at first
  * @param consequences what would follow; only where a change is looked at before it is made
  * @param proposedShortCode what the name suggests; empty if nothing
  */
@@ -38,9 +35,7 @@ public record BrandResponse(
         List<GroupResponse> groups,
         List<RemarkResponse> remarks,
         RolesResponse roles,
-        ThemeResponse theme,
-        SpecimenResponse specimen,
-        int unreadable,
+        List<ThemeResponse> themes,
         @Nullable ConsequencesResponse consequences) {
     public static BrandResponse of(KeptBrand kept) {
         return of(kept, null);
@@ -62,9 +57,7 @@ public record BrandResponse(
                 brand.palette().groups().stream().map(GroupResponse::of).toList(),
                 RemarkResponse.of(brand.palette()),
                 RolesResponse.of(brand),
-                ThemeResponse.of(brand),
-                SpecimenResponse.of(brand),
-                Ground.unreadable(brand.palette(), brand.roles(), brand.theme(), WcagLevel.AA),
+                ThemeResponse.allOf(brand),
                 consequences);
     }
 

@@ -47,17 +47,25 @@ record ConsequencesResponse(
         }
     }
 
-    /** @param from absent if it was empty */
+    /**
+     * @param theme name of the theme that it is of
+     * @param from absent if it was empty
+     */
     record SlotFollowsResponse(
-            String slot, @Nullable String from, @Nullable String to) {
+            String theme,
+            String slot,
+            @Nullable String from,
+            @Nullable String to) {
         static SlotFollowsResponse of(Consequences.SlotFollows follows) {
-            return new SlotFollowsResponse(follows.slot().code(), hex(follows.from()), hex(follows.to()));
+            return new SlotFollowsResponse(
+                    follows.theme().name(), follows.slot().code(), hex(follows.from()), hex(follows.to()));
         }
     }
 
     /**
      * A pair in use that turns.
      *
+     * @param theme name of the theme that it is of
      * @param foreground code of the slot
      * @param ground code of the slot
      * @param before contrast ratio, unrounded
@@ -65,10 +73,17 @@ record ConsequencesResponse(
      * @param passes whether it is good enough afterwards, at level AA
      */
     record PairTurnsResponse(
-            UsedPair.Kind kind, String foreground, String ground, double before, double after, boolean passes) {
+            String theme,
+            UsedPair.Kind kind,
+            String foreground,
+            String ground,
+            double before,
+            double after,
+            boolean passes) {
         static PairTurnsResponse of(Consequences.PairTurns turn) {
             UsedPair after = turn.after();
             return new PairTurnsResponse(
+                    turn.theme().name(),
                     after.kind(),
                     after.foreground().code(),
                     after.ground().code(),

@@ -4,9 +4,10 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.roles.Role;
-import app.zumbido.core.theme.DarkLayout;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
+import app.zumbido.core.theme.TurnedLayout;
 import app.zumbido.core.theme.Unbranded;
 import java.util.List;
 import java.util.Map;
@@ -14,45 +15,52 @@ import java.util.Map;
 /**
  * Everything that the specimens are painted from, as hexes. Empty slots show the unbranded greys.
  *
+ * @param dark whether its pages are dark
+ * @param text1 what pages are written in: Dark 1, in a dark theme Light 1
+ * @param page1 what pages stand on: Light 1, in a dark theme Dark 1
+ * @param text2 the second text color
+ * @param page2 the second ground
  * @param accents the six accents in order
- * @param linkOnDark what links are mapped to on dark layouts, so that they read there
+ * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param quiet the other series beside it
- * @param onAccents for each accent the better of Dark 1 and Light 1 as text on it
+ * @param onAccents for each accent the better of the text and the page color as text on it
  */
 public record SpecimenResponse(
-        String dark1,
-        String light1,
-        String dark2,
-        String light2,
+        boolean dark,
+        String text1,
+        String page1,
+        String text2,
+        String page2,
         List<String> accents,
         List<String> onAccents,
         String link,
         String followedLink,
-        String linkOnDark,
+        String turnedLink,
         String raised,
         String quiet,
         String headingFont,
         String bodyFont) {
     public static SpecimenResponse of(Brand brand) {
         Map<ThemeSlot, Rgb> colors = Unbranded.completing(brand.theme(), brand.palette());
-        Rgb dark = colors.get(ThemeSlot.DARK_1);
-        Rgb light = colors.get(ThemeSlot.LIGHT_1);
+        PageGround ground = brand.theme().ground();
+        Rgb text = colors.get(ground.text());
+        Rgb page = colors.get(ground.page());
+        Rgb text2 = colors.get(ground.texts().get(1));
         List<Rgb> accents = ThemeSlot.ACCENTS.stream().map(colors::get).toList();
         return new SpecimenResponse(
-                dark.hex(),
-                light.hex(),
-                colors.get(ThemeSlot.DARK_2).hex(),
-                colors.get(ThemeSlot.LIGHT_2).hex(),
+                ground == PageGround.DARK,
+                text.hex(),
+                page.hex(),
+                text2.hex(),
+                colors.get(ground.pages().get(1)).hex(),
                 accents.stream().map(Rgb::hex).toList(),
-                accents.stream()
-                        .map(accent -> better(dark, light, accent).hex())
-                        .toList(),
+                accents.stream().map(accent -> better(text, page, accent).hex()).toList(),
                 colors.get(ThemeSlot.HYPERLINK).hex(),
                 colors.get(ThemeSlot.FOLLOWED_HYPERLINK).hex(),
-                DarkLayout.link(colors).hex(),
+                TurnedLayout.link(colors, ground.turned()).hex(),
                 raised(brand, accents).hex(),
-                quiet(colors.get(ThemeSlot.DARK_2)).hex(),
+                quiet(text2).hex(),
                 brand.theme().fonts().heading(),
                 brand.theme().fonts().body());
     }
@@ -64,9 +72,9 @@ public record SpecimenResponse(
                 .orElse(accents.get(0));
     }
 
-    /** The second lightest tint that document programs make of the second dark. */
-    private static Rgb quiet(Rgb dark) {
-        return TintStep.offeredFor(dark).get(1).apply(dark);
+    /** The second tint that document programs offer of the second text colour: between it and the page. */
+    private static Rgb quiet(Rgb text) {
+        return TintStep.offeredFor(text).get(1).apply(text);
     }
 
     private static Rgb better(Rgb one, Rgb other, Rgb ground) {

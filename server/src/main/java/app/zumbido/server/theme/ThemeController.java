@@ -3,11 +3,9 @@ package app.zumbido.server.theme;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.ThemeChange;
-import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotFill;
-import app.zumbido.core.theme.SlotReason;
-import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
@@ -23,10 +21,6 @@ import app.zumbido.server.trail.RevisionMissingException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -42,8 +36,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
+/** What stands in the slots of a theme: of the one that is handed over first, or of any by its id. */
 @RestController
-@RequestMapping("/api/brands/{id}/theme")
+@RequestMapping({"/api/brands/{id}/theme", "/api/brands/{id}/themes/{tid}"})
 class ThemeController {
     private final BrandKeeper keeper;
 
@@ -54,18 +49,22 @@ class ThemeController {
     @PutMapping("/slots/{slot}")
     ResponseEntity<BrandResponse> fill(
             @PathVariable UUID id,
+            @PathVariable(required = false) @Nullable UUID tid,
             @PathVariable String slot,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody SlotRequest request) {
-        Change change = request.change(slot);
+        Change change = in(tid, request.change(slot));
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
     /** The same, only looked at: nothing is kept. */
     @PostMapping("/slots/{slot}/preview")
     ResponseEntity<BrandResponse> preview(
-            @PathVariable UUID id, @PathVariable String slot, @Valid @RequestBody SlotRequest request) {
-        return BrandResponse.answer(keeper.preview(id, request.change(slot)));
+            @PathVariable UUID id,
+            @PathVariable(required = false) @Nullable UUID tid,
+            @PathVariable String slot,
+            @Valid @RequestBody SlotRequest request) {
+        return BrandResponse.answer(keeper.preview(id, in(tid, request.change(slot))));
     }
 
     /**
@@ -77,6 +76,7 @@ class ThemeController {
     @PostMapping("/suggestion")
     ResponseEntity<SuggestionResponse> suggest(
             @PathVariable UUID id,
+            @PathVariable(required = false) @Nullable UUID tid,
             @RequestParam(defaultValue = "false") boolean apply,
             @RequestParam(defaultValue = "DERIVE") SuggestionPolicy.Spare spare,
             @RequestParam(defaultValue = "BRAND") SuggestionPolicy.LinkColors links,
@@ -89,35 +89,59 @@ class ThemeController {
                         .map(code -> ThemeSlot.ofCode(code).orElseThrow(() -> new UnknownSlotException(code)))
                         .collect(Collectors.toSet()));
         if (!apply) {
-            Brand brand = keeper.load(id).brand();
-            return answer(brand, Suggestion.from(brand.usable(), policy));
+            Brand brand = seenIn(tid, keeper.load(id).brand());
+            return answer(brand, suggestion(brand, policy));
         }
         if (ifMatch == null) {
             throw new RevisionMissingException();
         }
         KeptBrand kept = keeper.change(
-                id, ifMatch, brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.usable(), policy)));
-        Map<ThemeSlot, SlotSetting> set = new EnumMap<>(kept.brand().theme().slots());
-        set.keySet().removeAll(policy.kept());
-        return answer(kept.brand(), set);
+                id,
+                ifMatch,
+                brand -> in(
+                        tid,
+                        new ThemeChange.ApplySuggestion(
+                                suggestion(seenIn(tid, brand), policy).settings())));
+        // It does not depend on what stood in the slots, so it is the same again.
+        Brand filled = seenIn(tid, kept.brand());
+        return answer(filled, suggestion(filled, policy));
     }
 
-    private static ResponseEntity<SuggestionResponse> answer(Brand brand, Map<ThemeSlot, SlotSetting> settings) {
-        Theme suggested = brand.theme().with(settings);
-        Map<ThemeSlot, Rgb> colors = suggested.resolve(brand.palette());
-        List<SuggestedSlot> slots = new ArrayList<>();
-        settings.forEach((slot, setting) -> slots.add(new SuggestedSlot(
-                slot.code(),
-                colors.get(slot).hex(),
-                setting.fill().follows().map(SwatchId::value).orElse(null),
-                setting.reason().orElseThrow())));
-        return ResponseEntity.ok().eTag(ETags.of(brand.revision())).body(new SuggestionResponse(slots));
+    private static Suggestion suggestion(Brand brand, SuggestionPolicy policy) {
+        return Suggestion.of(brand.palette(), brand.roles(), brand.theme().ground(), policy);
+    }
+
+    /** Without an id the theme that is handed over first is meant. */
+    private static Brand seenIn(@Nullable UUID tid, Brand brand) {
+        return tid == null ? brand : brand.seenIn(tid);
+    }
+
+    private static Change in(@Nullable UUID tid, ThemeChange change) {
+        return tid == null ? change : new ThemeChange.InTheme(tid, change);
+    }
+
+    private static ResponseEntity<SuggestionResponse> answer(Brand brand, Suggestion suggestion) {
+        return ResponseEntity.ok().eTag(ETags.of(brand.revision())).body(SuggestionResponse.of(suggestion, brand));
     }
 
     @PutMapping("/name")
     ResponseEntity<BrandResponse> rename(
-            @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody ThemeName request) {
-        Change change = new ThemeChange.RenameTheme(request.name().strip());
+            @PathVariable UUID id,
+            @PathVariable(required = false) @Nullable UUID tid,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody ThemeName request) {
+        Change change = in(tid, new ThemeChange.RenameTheme(request.name().strip()));
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    /** What the pages of the theme stand on. */
+    @PutMapping("/ground")
+    ResponseEntity<BrandResponse> turn(
+            @PathVariable UUID id,
+            @PathVariable(required = false) @Nullable UUID tid,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody GroundRequest request) {
+        Change change = in(tid, new ThemeChange.SetGround(request.ground()));
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
@@ -125,7 +149,7 @@ class ThemeController {
     record SlotRequest(
             @Nullable UUID swatchId,
             @Nullable @Size(max = 60) String hex) {
-        Change change(String slot) {
+        ThemeChange change(String slot) {
             ThemeSlot filled = ThemeSlot.ofCode(slot).orElseThrow(() -> new UnknownSlotException(slot));
             return new ThemeChange.FillSlot(filled, fill());
         }
@@ -140,9 +164,7 @@ class ThemeController {
         }
     }
 
-    record SuggestionResponse(List<SuggestedSlot> slots) {}
-
-    record SuggestedSlot(String slot, String hex, @Nullable UUID swatchId, SlotReason reason) {}
+    record GroundRequest(@NotNull PageGround ground) {}
 
     record ThemeName(
             @NotNull @PlainName(max = Theme.LONGEST_NAME) String name) {}

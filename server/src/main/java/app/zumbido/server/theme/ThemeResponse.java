@@ -3,15 +3,16 @@ package app.zumbido.server.theme;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.Ground;
 import app.zumbido.core.contrast.Pair;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.ThemeWarning;
-import app.zumbido.core.theme.TintStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,11 +22,27 @@ import org.jspecify.annotations.Nullable;
 /**
  * A theme as the page shows it.
  *
+ * @param ground what its pages stand on
  * @param warnings what will be regretted in documents, and notes
+ * @param specimen what the specimens are painted from
+ * @param unreadable how many texts in use cannot be read at level AA
  */
 public record ThemeResponse(
-        UUID id, String name, FontsResponse fonts, List<SlotResponse> slots, List<WarningResponse> warnings) {
-    public static ThemeResponse of(Brand brand) {
+        UUID id,
+        String name,
+        PageGround ground,
+        FontsResponse fonts,
+        List<SlotResponse> slots,
+        List<WarningResponse> warnings,
+        SpecimenResponse specimen,
+        int unreadable) {
+    public static List<ThemeResponse> allOf(Brand brand) {
+        return brand.themes().ids().stream()
+                .map(theme -> firstOf(brand.seenIn(theme)))
+                .toList();
+    }
+
+    private static ThemeResponse firstOf(Brand brand) {
         Theme theme = brand.theme();
         Map<ThemeSlot, Rgb> colors = theme.resolve(brand.palette());
         List<SlotResponse> slots = new ArrayList<>();
@@ -33,11 +50,14 @@ public record ThemeResponse(
         return new ThemeResponse(
                 theme.id(),
                 theme.name(),
+                theme.ground(),
                 new FontsResponse(theme.fonts().heading(), theme.fonts().body()),
                 slots,
                 ThemeWarning.of(theme, brand.palette(), brand.usualThemeName()).stream()
                         .map(WarningResponse::of)
-                        .toList());
+                        .toList(),
+                SpecimenResponse.of(brand),
+                Ground.unreadable(brand.palette(), brand.roles(), theme, WcagLevel.AA));
     }
 
     /**
@@ -97,24 +117,6 @@ public record ThemeResponse(
                     setting.reason().orElse(null),
                     color == null ? List.of() : TintResponse.allOf(color),
                     color == null ? List.of() : GroundResponse.allOf(slot, color, colors));
-        }
-    }
-
-    /**
-     * A tint that document programs derive.
-     *
-     * @param lumMod percent that HSL lightness is multiplied by
-     * @param lumOff percentage points added afterwards
-     */
-    public record TintResponse(String hex, String ink, int lumMod, int lumOff) {
-        static List<TintResponse> allOf(Rgb color) {
-            return TintStep.offeredFor(color).stream()
-                    .map(step -> of(step, step.apply(color)))
-                    .toList();
-        }
-
-        private static TintResponse of(TintStep step, Rgb tint) {
-            return new TintResponse(tint.hex(), tint.ink().hex(), step.lumMod(), step.lumOff());
         }
     }
 

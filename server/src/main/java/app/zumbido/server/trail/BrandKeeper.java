@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -70,7 +71,7 @@ public class BrandKeeper {
     @Transactional
     public KeptBrand copy(UUID original, String name) {
         Brand brand = load(original).brand();
-        return begin(brand.copy(ids.next(), ids.next(), name), TrailNote.copyOf(brand));
+        return begin(brand.copy(ids::next, name), TrailNote.copyOf(brand));
     }
 
     private KeptBrand begin(Brand brand, TrailNote note) {
@@ -158,6 +159,13 @@ public class BrandKeeper {
     public Brand asOf(UUID id, long revision) {
         onTheWay(standing(id), revision);
         return json.brand(trail.snapshot(id, revision).snapshot());
+    }
+
+    /** @param theme the one that is meant; absent: the one that is handed over first @return the brand as it looks in it */
+    @Transactional(readOnly = true)
+    public Brand seenIn(UUID id, @Nullable UUID theme) {
+        Brand brand = tables.read(standing(id));
+        return theme == null ? brand : brand.seenIn(theme);
     }
 
     /** @return what a change would make of the brand; nothing is kept */

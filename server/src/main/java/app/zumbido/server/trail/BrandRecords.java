@@ -80,14 +80,14 @@ public class BrandRecords {
      */
     @Transactional
     public Brand write(BrandRecord record) {
-        boolean taken = brands.find(record.id()) != null;
-        UUID id = taken ? ids.next() : record.id();
-        UUID theme = taken ? ids.next() : brand(record.present()).theme().id();
-        Brand present = brand(json.under(record.present(), id, theme));
+        Map<String, String> renamed = brands.find(record.id()) == null ? Map.of() : newIds(record);
+        UUID id = UUID.fromString(
+                renamed.getOrDefault(record.id().toString(), record.id().toString()));
+        Brand present = brand(json.under(record.present(), renamed));
         Map<Long, Brand> snapshots = new HashMap<>();
         for (BrandRecord.Step step : record.trail()) {
             if (step.snapshot() != null) {
-                snapshots.put(step.revision(), brand(json.under(step.snapshot(), id, theme)));
+                snapshots.put(step.revision(), brand(json.under(step.snapshot(), renamed)));
             }
         }
         check(record, present, snapshots);
@@ -104,14 +104,26 @@ public class BrandRecords {
                 null));
         tables.begin(present);
         for (BrandRecord.Step step : record.trail()) {
-            insert(id, theme, step);
+            insert(id, renamed, step);
         }
         return present;
     }
 
-    private void insert(UUID id, UUID theme, BrandRecord.Step step) {
+    /** @return another id for the brand and for every theme that it ever had */
+    private Map<String, String> newIds(BrandRecord record) {
+        Map<String, String> renamed = new HashMap<>();
+        renamed.put(record.id().toString(), ids.next().toString());
+        record.trail().stream()
+                .flatMap(step -> Stream.ofNullable(step.snapshot()))
+                .flatMap(snapshot -> brand(snapshot).themes().ids().stream())
+                .forEach(theme -> renamed.computeIfAbsent(
+                        theme.toString(), any -> ids.next().toString()));
+        return renamed;
+    }
+
+    private void insert(UUID id, Map<String, String> renamed, BrandRecord.Step step) {
         json.note(step.note().toString());
-        JsonNode change = step.change();
+        JsonNode change = step.change() == null ? null : json.under(step.change(), renamed);
         if (change != null) {
             json.change(change.toString());
         }
@@ -126,7 +138,7 @@ public class BrandRecords {
                         step.note().toString(),
                         change == null ? null : change.toString(),
                         time(step.madeAt())),
-                snapshot == null ? null : json.deflated(json.under(snapshot, id, theme)));
+                snapshot == null ? null : json.deflated(json.under(snapshot, renamed)));
     }
 
     private Brand brand(JsonNode snapshot) {
@@ -145,11 +157,13 @@ public class BrandRecords {
 
     private static Stream<String> texts(Brand brand) {
         return Stream.concat(
-                Stream.of(
-                        brand.name(),
-                        brand.theme().name(),
-                        brand.theme().fonts().heading(),
-                        brand.theme().fonts().body()),
+                Stream.concat(
+                        Stream.of(brand.name()),
+                        brand.themes().all().stream()
+                                .flatMap(theme -> Stream.of(
+                                        theme.name(),
+                                        theme.fonts().heading(),
+                                        theme.fonts().body()))),
                 brand.palette().swatches().stream()
                         .flatMap(swatch -> Stream.concat(
                                 Stream.of(

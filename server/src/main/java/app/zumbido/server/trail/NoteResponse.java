@@ -6,7 +6,11 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.theme.ThemeSlot;
 import org.jspecify.annotations.Nullable;
 
-/** What a step was, as values; the page words it. */
+/**
+ * What a step was, as values; the page words it.
+ *
+ * @param theme name of the theme concerned, where it is not the one that is handed over first
+ */
 public record NoteResponse(
         ChangeKind kind,
         int count,
@@ -14,7 +18,8 @@ public record NoteResponse(
         @Nullable String hex,
         @Nullable String slot,
         @Nullable String from,
-        @Nullable String to) {
+        @Nullable String to,
+        @Nullable String theme) {
     public static NoteResponse of(TrailNote note) {
         return new NoteResponse(
                 note.kind(),
@@ -23,6 +28,7 @@ public record NoteResponse(
                 note.color().map(Rgb::hex).orElse(null),
                 note.slot().map(ThemeSlot::code).orElse(null),
                 note.from().orElse(null),
-                note.to().orElse(null));
+                note.to().orElse(null),
+                note.theme().orElse(null));
     }
 }

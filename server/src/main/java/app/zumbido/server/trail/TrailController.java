@@ -1,10 +1,12 @@
 package app.zumbido.server.trail;
 
+import app.zumbido.core.brand.Brand;
 import app.zumbido.server.shelf.BrandResponse;
 import app.zumbido.server.theme.SpecimenResponse;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -12,6 +14,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -56,10 +59,17 @@ class TrailController {
         return BrandResponse.answer(keeper.goTo(id, ifMatch, revision));
     }
 
-    /** What the specimens looked like after a step. */
+    /**
+     * What the specimens looked like after a step.
+     *
+     * @param theme the one that is meant; the first of that time, if it is absent or was not there yet
+     */
     @GetMapping("/trail/{revision}/specimen")
-    SpecimenResponse specimen(@PathVariable UUID id, @PathVariable long revision) {
-        return SpecimenResponse.of(keeper.asOf(id, revision));
+    SpecimenResponse specimen(
+            @PathVariable UUID id, @PathVariable long revision, @RequestParam(required = false) @Nullable UUID theme) {
+        Brand brand = keeper.asOf(id, revision);
+        boolean there = theme != null && brand.themes().find(theme).isPresent();
+        return SpecimenResponse.of(there ? brand.seenIn(theme) : brand);
     }
 
     /** @param cursor revision of the step whose state is shown */

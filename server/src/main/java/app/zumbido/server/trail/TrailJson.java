@@ -7,6 +7,7 @@ import app.zumbido.core.brand.GroupChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
+import app.zumbido.core.brand.ThemesChange;
 import app.zumbido.core.brand.TrailNote;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Group;
@@ -15,8 +16,11 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Proportion;
 import app.zumbido.core.roles.Role;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.Themes;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSetter;
@@ -30,7 +34,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.UUID;
+import java.util.Map;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
 import org.springframework.stereotype.Component;
@@ -50,13 +54,15 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class TrailJson {
     /** Grows when a snapshot changes its shape; older ones are then translated on reading. */
-    private static final int VERSION = 4;
+    private static final int VERSION = 5;
     /** In the first version nothing was said about roles. */
     private static final int WITHOUT_ROLES = 1;
     /** In the second a palette had no groups. */
     private static final int WITHOUT_GROUPS = 2;
     /** In the third the only role was to be off-limits. */
     private static final int ONLY_OFF_LIMITS = 3;
+    /** In the fourth a brand had one theme, and its pages were light. */
+    private static final int ONE_THEME = 4;
 
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(Change.class, ChangeNames.class)
@@ -65,6 +71,7 @@ class TrailJson {
             .addMixIn(PaletteChange.AddSwatches.class, AddSwatchesOfOld.class)
             .addMixIn(SwatchId.class, SwatchIdAsText.class)
             .addMixIn(Group.class, GroupAsName.class)
+            .addMixIn(Themes.class, ThemesAsList.class)
             .addMixIn(ThemeSlot.class, SlotAsCode.class)
             .addModule(new SimpleModule()
                     .addKeyDeserializer(ThemeSlot.class, new SlotKeys())
@@ -117,6 +124,11 @@ class TrailJson {
             shares.put("highlight", Proportion.TO_BEGIN_WITH.highlight());
             older.putObject("words");
         }
+        if (version <= ONE_THEME && brand instanceof ObjectNode older) {
+            ObjectNode theme = (ObjectNode) older.remove("theme");
+            theme.put("ground", PageGround.LIGHT.name());
+            older.putArray("themes").add(theme);
+        }
         return mapper.treeToValue(brand, Brand.class);
     }
 
@@ -137,14 +149,19 @@ class TrailJson {
         return deflated(mapper.writeValueAsBytes(snapshot));
     }
 
-    /** @return the same snapshot under other ids */
-    JsonNode under(JsonNode snapshot, UUID brand, UUID theme) {
-        JsonNode other = snapshot.deepCopy();
-        if (other.path("brand") instanceof ObjectNode own && own.path("theme") instanceof ObjectNode ownTheme) {
-            own.put("id", brand.toString());
-            ownTheme.put("id", theme.toString());
+    /** @param ids by the text that stands there what is to stand instead @return the same under other ids */
+    JsonNode under(JsonNode node, Map<String, String> ids) {
+        if (node instanceof ObjectNode object) {
+            ObjectNode other = mapper.createObjectNode();
+            object.properties().forEach(field -> other.set(field.getKey(), under(field.getValue(), ids)));
+            return other;
         }
-        return other;
+        if (node instanceof ArrayNode array) {
+            ArrayNode other = mapper.createArrayNode();
+            array.forEach(element -> other.add(under(element, ids)));
+            return other;
+        }
+        return node.isString() && ids.containsKey(node.asString()) ? mapper.stringNode(ids.get(node.asString())) : node;
     }
 
     String change(Change change) {
@@ -195,6 +212,11 @@ class TrailJson {
         @Type(name = "fill-slot", value = ThemeChange.FillSlot.class),
         @Type(name = "apply-suggestion", value = ThemeChange.ApplySuggestion.class),
         @Type(name = "rename-theme", value = ThemeChange.RenameTheme.class),
+        @Type(name = "set-theme-ground", value = ThemeChange.SetGround.class),
+        @Type(name = "in-theme", value = ThemeChange.InTheme.class),
+        @Type(name = "add-theme", value = ThemesChange.AddTheme.class),
+        @Type(name = "remove-theme", value = ThemesChange.RemoveTheme.class),
+        @Type(name = "lead-with-theme", value = ThemesChange.LeadWithTheme.class),
         @Type(name = "draft-brand", value = BrandChange.DraftBrand.class),
         @Type(name = "take-theme", value = ThemeChange.TakeTheme.class)
     })
@@ -234,6 +256,14 @@ class TrailJson {
         static SwatchId parse(String text) {
             return SwatchId.parse(text);
         }
+    }
+
+    private abstract static class ThemesAsList {
+        @JsonValue
+        abstract List<Theme> all();
+
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        ThemesAsList(List<Theme> all) {}
     }
 
     private abstract static class GroupAsName {

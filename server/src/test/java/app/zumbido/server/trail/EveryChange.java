@@ -8,6 +8,7 @@ import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemeTaking;
+import app.zumbido.core.brand.ThemesChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.palette.Group;
@@ -22,9 +23,11 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Proportion;
 import app.zumbido.core.roles.Role;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.Turning;
 import app.zumbido.core.type.FontPair;
 import app.zumbido.server.storage.Ids;
 import java.util.List;
@@ -95,6 +98,17 @@ public final class EveryChange {
                 brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_4, SlotFill.EMPTY),
                 brand -> new PaletteChange.RemoveSwatch(teal.id()),
                 brand -> new ThemeChange.RenameTheme("Daylight"),
+                brand -> new ThemeChange.SetGround(PageGround.DARK),
+                brand -> new ThemesChange.AddTheme(
+                        Turning.of(brand.theme(), brand.palette(), brand.roles())
+                                .under(ids.next())
+                                .withName("Day"),
+                        Optional.of("Daylight")),
+                brand -> new ThemeChange.InTheme(
+                        brand.themes().ids().get(1),
+                        new ThemeChange.FillSlot(ThemeSlot.ACCENT_5, new SlotFill.OfSwatch(navy.id()))),
+                brand -> new ThemesChange.LeadWithTheme(brand.themes().ids().get(1)),
+                brand -> new ThemesChange.RemoveTheme(brand.themes().ids().get(1)),
                 brand -> new BrandChange.RenameBrand("Ostrel"),
                 brand -> new BrandChange.SetShortCode(Optional.empty()),
                 brand -> ThemeTaking.from(

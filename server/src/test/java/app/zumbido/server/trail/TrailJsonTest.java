@@ -12,6 +12,7 @@ import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Proportion;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.ThemeSlot;
@@ -46,7 +47,7 @@ class TrailJsonTest {
 
     /** They too were written by the program of their time. */
     @ParameterizedTest
-    @ValueSource(ints = {2, 3})
+    @ValueSource(ints = {2, 3, 4})
     void readsSnapshotsOfLaterVersions(int version) throws IOException {
         Brand brand = written(version);
         assertThat(brand.name()).isEqualTo("Ostrel Ferries");
@@ -54,6 +55,8 @@ class TrailJsonTest {
         assertThat(brand.palette().swatches()).hasSizeGreaterThanOrEqualTo(6);
         assertThat(brand.roles().proportion()).isEqualTo(Proportion.TO_BEGIN_WITH);
         assertThat(brand.theme().unfilled()).isEmpty();
+        assertThat(brand.themes().all()).hasSize(1);
+        assertThat(brand.theme().ground()).isEqualTo(PageGround.LIGHT);
         assertThat(json.brand(json.snapshot(brand))).isEqualTo(brand);
     }
 

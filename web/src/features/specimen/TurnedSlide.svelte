@@ -1,22 +1,28 @@
 <script lang="ts">
-  /** A dark layout: its link has a colour of its own, since one that reads on white does not read here. */
+  /** A layout of the other ground: its link has a colour of its own, since one that reads on white does not read here. */
+  interface Props {
+    /** Whether the pages of the theme are dark, and this one light. */
+    onLight: boolean;
+  }
+
+  const { onLight }: Props = $props();
 </script>
 
-<div class="dark">
-  <b>On a dark ground</b>
+<div class="turned">
+  <b>On a {onLight ? 'light' : 'dark'} ground</b>
   <ul>
-    <li>Text is light here</li>
+    <li>Text is {onLight ? 'dark' : 'light'} here</li>
     <li>And <span>the link</span> has a colour that reads</li>
   </ul>
 </div>
 
 <style>
-  .dark {
+  .turned {
     aspect-ratio: 16 / 9;
     padding: 14px;
     overflow: hidden;
-    background: var(--dark1);
-    color: var(--light1);
+    background: var(--text1);
+    color: var(--page1);
     font:
       400 12px / 18px var(--body),
       sans-serif;
@@ -42,7 +48,7 @@
   }
 
   span {
-    color: var(--link-on-dark);
+    color: var(--link-turned);
     text-decoration: underline;
   }
 </style>

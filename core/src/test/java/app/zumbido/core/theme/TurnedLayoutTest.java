@@ -8,7 +8,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-class DarkLayoutTest {
+class TurnedLayoutTest {
     private static Map<ThemeSlot, Rgb> colors(String dark, String link, String accent, String light) {
         Map<ThemeSlot, Rgb> colors = new EnumMap<>(ThemeSlot.class);
         for (ThemeSlot slot : ThemeSlot.values()) {
@@ -24,23 +24,23 @@ class DarkLayoutTest {
     @Test
     void mapsTheLinkToTheFirstSlotThatReads() {
         Map<ThemeSlot, Rgb> colors = colors("0B2A4A", "0F7C7A", "F2682A", "EAF3F2");
-        assertThat(DarkLayout.linkSlot(colors)).isEqualTo(ThemeSlot.ACCENT_1);
-        assertThat(ContrastRatio.between(DarkLayout.link(colors), Rgb.ofHex("0B2A4A"))
+        assertThat(TurnedLayout.linkSlot(colors, PageGround.DARK)).isEqualTo(ThemeSlot.ACCENT_1);
+        assertThat(ContrastRatio.between(TurnedLayout.link(colors, PageGround.DARK), Rgb.ofHex("0B2A4A"))
                         .value())
                 .isGreaterThan(4.5);
     }
 
     @Test
     void keepsALinkThatReadsThereToo() {
-        assertThat(DarkLayout.linkSlot(colors("000000", "F2682A", "222222", "EAF3F2")))
+        assertThat(TurnedLayout.linkSlot(colors("000000", "F2682A", "222222", "EAF3F2"), PageGround.DARK))
                 .isEqualTo(ThemeSlot.HYPERLINK);
     }
 
     @Test
     void takesALightWhereNoAccentReads() {
-        assertThat(DarkLayout.linkSlot(colors("0B2A4A", "0F7C7A", "14142B", "EAF3F2")))
+        assertThat(TurnedLayout.linkSlot(colors("0B2A4A", "0F7C7A", "14142B", "EAF3F2"), PageGround.DARK))
                 .isEqualTo(ThemeSlot.LIGHT_2);
-        assertThat(DarkLayout.linkSlot(colors("0B2A4A", "0F7C7A", "14142B", "333333")))
+        assertThat(TurnedLayout.linkSlot(colors("0B2A4A", "0F7C7A", "14142B", "333333"), PageGround.DARK))
                 .isEqualTo(ThemeSlot.LIGHT_1);
     }
 }

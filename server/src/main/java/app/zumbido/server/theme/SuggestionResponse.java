@@ -1,0 +1,50 @@
+package app.zumbido.server.theme;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.GivenUp;
+import app.zumbido.core.theme.SlotReason;
+import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.ThemeSlot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is proposed for the slots, and what it costs.
+ *
+ * @param givenUp what even the best of all assignments gives up, in the order of the slots
+ * @param leftOut names of the swatches that could be seen on the page and stand in no accent
+ */
+record SuggestionResponse(List<SuggestedSlot> slots, List<GivenUpResponse> givenUp, List<String> leftOut) {
+    /** @param brand as it looks in the theme that is meant */
+    static SuggestionResponse of(Suggestion suggestion, Brand brand) {
+        Map<ThemeSlot, Rgb> colors = brand.theme().with(suggestion.settings()).resolve(brand.palette());
+        List<SuggestedSlot> slots = new ArrayList<>();
+        suggestion
+                .settings()
+                .forEach((slot, setting) -> slots.add(new SuggestedSlot(
+                        slot.code(),
+                        colors.get(slot).hex(),
+                        setting.fill().follows().map(SwatchId::value).orElse(null),
+                        setting.reason().orElseThrow())));
+        return new SuggestionResponse(
+                slots,
+                suggestion.givenUp().stream().map(GivenUpResponse::of).toList(),
+                suggestion.leftOut().stream()
+                        .map(swatch -> brand.palette().get(swatch).name())
+                        .toList());
+    }
+
+    record SuggestedSlot(String slot, String hex, @Nullable UUID swatchId, SlotReason reason) {}
+
+    /** @param points what it cost */
+    record GivenUpResponse(GivenUp.Kind kind, String slot, double points) {
+        static GivenUpResponse of(GivenUp given) {
+            return new GivenUpResponse(given.kind(), given.slot().code(), given.points());
+        }
+    }
+}

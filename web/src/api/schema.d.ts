@@ -100,6 +100,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/contrast/clashes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["clashes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/contrast/grounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/contrast/grounds/{gid}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/contrast/recipes": {
         parameters: {
             query?: never;
@@ -124,6 +172,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["remedies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/contrast/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rule"];
+        post?: never;
+        delete: operations["free_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/contrast/stops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stops"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1532,6 +1612,20 @@ export interface components {
             series: components["schemas"]["SeriesResponse"][];
             viewers: components["schemas"]["ViewerResponse"][];
         };
+        ClashRemedyResponse: {
+            /** Format: double */
+            cost: number;
+            from: components["schemas"]["NamedColorResponse"];
+            /** @enum {string} */
+            kind: "QUIETER" | "LIGHTER" | "DARKER";
+            to: string;
+        };
+        ClashResponse: {
+            left?: string;
+            one: components["schemas"]["NamedColorResponse"];
+            other: components["schemas"]["NamedColorResponse"];
+            remedies: components["schemas"]["ClashRemedyResponse"][];
+        };
         CmykResponse: {
             /** Format: double */
             c: number;
@@ -1588,6 +1682,22 @@ export interface components {
         };
         ComparisonResponse: {
             slots: components["schemas"]["SlotDifferenceResponse"][];
+        };
+        ComposedGroundResponse: {
+            /** Format: int32 */
+            angle: number;
+            /** Format: uuid */
+            id: string;
+            may: components["schemas"]["StandingResponse"][];
+            mayNot: components["schemas"]["StandingResponse"][];
+            name: string;
+            overlay?: components["schemas"]["OverlayResponse"];
+            radial: boolean;
+            /** Format: uuid */
+            source?: string;
+            stops: string[];
+            text: components["schemas"]["NamedColorResponse"];
+            worst?: components["schemas"]["WorstResponse"];
         };
         ConsequencesResponse: {
             inside: boolean;
@@ -1708,6 +1818,17 @@ export interface components {
             stops: string[];
             text: string;
         };
+        GroundBody: {
+            /** Format: int32 */
+            angle: number;
+            name: string;
+            overlay?: components["schemas"]["OverlayRequest"];
+            radial: boolean;
+            /** Format: uuid */
+            source?: string;
+            stops: string[];
+            text: string;
+        };
         GroundRequest: {
             /** @enum {string} */
             ground: "LIGHT" | "DARK";
@@ -1721,6 +1842,7 @@ export interface components {
             text: boolean;
         };
         GroundsResponse: {
+            composed: components["schemas"]["ComposedGroundResponse"][];
             /** Format: int32 */
             failing: number;
             grounds: components["schemas"]["ByGroundResponse"][];
@@ -1884,7 +2006,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "COPIED" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "ROLE_ASSIGNED" | "ROLES_DRAFTED" | "ROLE_WORDED" | "PROPORTION_SET" | "CHART_ORDERED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "THEME_GROUND_SET" | "THEME_ADDED" | "THEME_REMOVED" | "THEME_LEADS" | "DRAFTED" | "THEME_TAKEN";
+            kind: "BEGUN" | "COPIED" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "ROLE_ASSIGNED" | "ROLES_DRAFTED" | "ROLE_WORDED" | "PROPORTION_SET" | "CHART_ORDERED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "THEME_GROUND_SET" | "THEME_ADDED" | "THEME_REMOVED" | "THEME_LEADS" | "PAIR_NARROWED" | "PAIR_LEFT" | "PAIR_FREED" | "GROUND_KEPT" | "GROUND_CHANGED" | "GROUND_DROPPED" | "DRAFTED" | "THEME_TAKEN";
             slot?: string;
             subject?: string;
             theme?: string;
@@ -1931,6 +2053,11 @@ export interface components {
             /** Format: double */
             ratio: number;
             text: boolean;
+        };
+        PairRuleResponse: {
+            /** @enum {string} */
+            kind: "NARROWED" | "LEFT";
+            reason: string;
         };
         PairTurnsResponse: {
             /** Format: double */
@@ -2063,6 +2190,13 @@ export interface components {
             proportion: components["schemas"]["ProportionResponse"];
             roles: components["schemas"]["RoleResponse"][];
         };
+        RuleRequest: {
+            ground: string;
+            /** @enum {string} */
+            kind: "NARROWED" | "LEFT";
+            reason: string;
+            text: string;
+        };
         SampleResponse: {
             hex: string;
             ink: string;
@@ -2145,6 +2279,7 @@ export interface components {
             headingFont: string;
             link: string;
             onAccents: string[];
+            onRaised: string;
             page1: string;
             page2: string;
             quiet: string;
@@ -2162,6 +2297,8 @@ export interface components {
             color: components["schemas"]["NamedColorResponse"];
             /** Format: double */
             ratio: number;
+            rule?: components["schemas"]["PairRuleResponse"];
+            toLookAt: boolean;
             used: boolean;
             /** @enum {string} */
             verdict: "TEXT" | "LARGE_TEXT" | "GRAPHICS" | "NOTHING";
@@ -2173,6 +2310,12 @@ export interface components {
             note: components["schemas"]["NoteResponse"];
             /** Format: int64 */
             revision: number;
+        };
+        StopResponse: {
+            /** Format: double */
+            away: number;
+            hex: string;
+            name: string;
         };
         StreamingResponseBody: unknown;
         SuggestedSlot: {
@@ -2244,7 +2387,7 @@ export interface components {
             slots: components["schemas"]["SlotResponse"][];
             specimen: components["schemas"]["SpecimenResponse"];
             /** Format: int32 */
-            unreadable: number;
+            toLookAt: number;
             warnings: components["schemas"]["WarningResponse"][];
         };
         TintResponse: {
@@ -2513,6 +2656,110 @@ export interface operations {
             };
         };
     };
+    clashes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClashResponse"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroundBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                gid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroundBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                gid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
     recipes: {
         parameters: {
             query?: {
@@ -2560,6 +2807,83 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RemediesResponse"];
+                };
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    free_1: {
+        parameters: {
+            query: {
+                text: string;
+                ground: string;
+            };
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandResponse"];
+                };
+            };
+        };
+    };
+    stops: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StopResponse"][];
                 };
             };
         };

@@ -104,7 +104,7 @@
   }
 </script>
 
-<svelte:window {onpaste} {ondragover} {ondrop} {onkeydown} />
+<svelte:window {onpaste} ondragenter={ondragover} {ondragover} {ondrop} {onkeydown} />
 <svelte:head>
   <title>{bench.loaded ? `${bench.brand.name} - Zumbido` : 'Zumbido'}</title>
 </svelte:head>

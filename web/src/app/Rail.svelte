@@ -33,11 +33,11 @@
   }
 
   function contrastState(): string {
-    const { unreadable } = bench.theme;
+    const { toLookAt } = bench.theme;
     if (bench.brand.swatches.length === 0) {
       return 'no swatches yet';
     }
-    return unreadable === 0 ? 'nothing fails' : `${unreadable} in use ${unreadable === 1 ? 'fails' : 'fail'}`;
+    return toLookAt === 0 ? 'nothing fails' : `${toLookAt} in use ${toLookAt === 1 ? 'fails' : 'fail'}`;
   }
 
   function themeState(): string {

@@ -1,21 +1,9 @@
 import { createContext } from 'svelte';
 import { answered, api } from '../api/client';
-import type {
-  GradientRequest,
-  Grounds,
-  Level,
-  ReadyPalette,
-  Recipe,
-  Remedies,
-  Source,
-  Specimen,
-  TextOnGround,
-  TextOverPicture,
-  Worst,
-} from '../api/types';
+import type { ReadyPalette, Source, Specimen } from '../api/types';
+import { GroundWork } from './grounds.svelte';
 import { Intake } from './intake.svelte';
 import { Sheet } from './sheet.svelte';
-import { ThemeWork } from './themes.svelte';
 
 /** A text that colours are read from. */
 export interface SourceText {
@@ -32,7 +20,7 @@ export interface Trial {
 }
 
 /** The brand on the bench and everything that is done to it. */
-export class Bench extends ThemeWork {
+export class Bench extends GroundWork {
   readonly sheet = new Sheet(this.id);
   readonly intake = new Intake(this);
   /** Text whose codes are looked at; nothing while nobody does. */
@@ -60,41 +48,6 @@ export class Bench extends ThemeWork {
     return this.change((header) =>
       api.PUT('/api/brands/{id}/short-code', { params: { path: { id: this.id }, header }, body }),
     );
-  }
-
-  /** @return what may stand on each ground */
-  grounds(level: Level): Promise<Grounds> {
-    const params = { path: { id: this.id }, query: { level, theme: this.theme.id } };
-    return answered(api.GET('/api/brands/{id}/contrast', { params }));
-  }
-
-  /** @return what makes a text readable on a ground */
-  remedies(foreground: string, ground: string, level: Level): Promise<Remedies> {
-    const params = { path: { id: this.id }, query: { foreground, ground, level, theme: this.theme.id } };
-    return answered(api.GET('/api/brands/{id}/contrast/remedies', { params }));
-  }
-
-  /** @return the text colour that the brand uses on a ground. @throws Problem if it is no code */
-  textOn(ground: string): Promise<TextOnGround> {
-    const params = { path: { id: this.id }, query: { ground, theme: this.theme.id } };
-    return answered(api.GET('/api/brands/{id}/contrast/text', { params }));
-  }
-
-  /** @return grounds that people use again and again, made from the main colour */
-  recipes(): Promise<Recipe[]> {
-    const params = { path: { id: this.id }, query: { theme: this.theme.id } };
-    return answered(api.GET('/api/brands/{id}/contrast/recipes', { params }));
-  }
-
-  /** @return where a text on a gradient is hardest to read */
-  judgeGradient(body: GradientRequest): Promise<Worst> {
-    return answered(api.POST('/api/contrast/gradient', { body }));
-  }
-
-  /** @return where a text over a picture is hardest to read */
-  judgePicture(sid: string, body: TextOverPicture): Promise<Worst> {
-    const params = { path: { id: this.id, sid } };
-    return answered(api.POST('/api/brands/{id}/sources/{sid}/contrast', { params, body }));
   }
 
   async draft(source: Source): Promise<void> {

@@ -1,5 +1,7 @@
 <script lang="ts">
+  import type { Stop } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
+  import { stopWords } from './overlays';
 
   /** One of the brand's colours, or black or white. */
   interface Props {
@@ -7,10 +9,12 @@
     value: string | undefined;
     /** What stands for no colour at all; without it, one must be chosen. */
     none?: string;
+    /** What is offered beside the swatches: steps of their ladders. */
+    steps?: readonly Stop[];
     onchange: (hex: string | undefined) => void;
   }
 
-  const { label, value, none, onchange }: Props = $props();
+  const { label, value, none, steps = [], onchange }: Props = $props();
   const bench = useBench();
 
   const options = $derived(
@@ -18,6 +22,7 @@
       ...bench.brand.swatches.map(({ hex, name }) => ({ hex, name })),
       { hex: '#FFFFFF', name: 'White' },
       { hex: '#000000', name: 'Black' },
+      ...steps.filter(({ away }) => away !== 0).map((step) => ({ hex: step.hex, name: stopWords(step) })),
       ...(value ? [{ hex: value, name: value.slice(1) }] : []),
     ].filter(({ hex }, index, all) => all.findIndex((other) => other.hex === hex) === index),
   );

@@ -10,8 +10,11 @@
   import StationTitle from '../../ui/StationTitle.svelte';
   import { Carrying } from '../palette/carrying.svelte';
   import PendingChange from '../palette/PendingChange.svelte';
-  import { groundWords } from './contrast';
+  import Clashes from './Clashes.svelte';
+  import ComposedBar from './ComposedBar.svelte';
+  import { composedWords, groundWords } from './contrast';
   import GroundBar from './GroundBar.svelte';
+  import Narrowing from './Narrowing.svelte';
   import OnAnyGround from './OnAnyGround.svelte';
   import Overlays from './Overlays.svelte';
   import Remedies from './Remedies.svelte';
@@ -22,6 +25,7 @@
   const VIEWS = [
     { value: 'grounds', name: 'By ground' },
     { value: 'overlays', name: 'Overlays' },
+    { value: 'clashes', name: 'Clashes' },
     { value: 'words', name: 'In words' },
   ] as const;
   const LEVELS = [
@@ -38,7 +42,14 @@
 
   const latest = new LatestOnly<Grounds>((found) => (answer = found));
   const specimen = $derived(bench.specimen);
-  const words = $derived(answer?.grounds.map(groundWords).join('\n\n') ?? '');
+  /** Hex of the ground that is narrowed. */
+  let narrowing = $state<string>();
+  /** Id of the kept ground that Overlays show first. */
+  let opened = $state<string>();
+
+  const words = $derived(
+    answer ? [...answer.grounds.map(groundWords), ...answer.composed.map(composedWords)].join('\n\n') : '',
+  );
   const failing = $derived(answer?.failing ?? 0);
 
   $effect(() => {
@@ -76,7 +87,7 @@
   {#snippet beside()}
     <Segments label="How to show it" options={VIEWS} value={view} onchange={(chosen) => (view = chosen)} />
   {/snippet}
-  {#if view !== 'overlays'}
+  {#if view === 'grounds' || view === 'words'}
     <span class="level">Level</span>
     <Segments label="Level" options={LEVELS} value={level} onchange={(chosen) => (level = chosen)} />
   {/if}
@@ -107,17 +118,34 @@
         bodyFont={specimen.bodyFont}
         chosen={standing?.color.hex}
         onchoose={(chosen) => choose(ground.color.hex, chosen)}
+        onnarrow={() => (narrowing = narrowing === ground.color.hex ? undefined : ground.color.hex)}
       />
+      {#if narrowing === ground.color.hex && ground.may.length > 0}
+        <li class="remedies"><Narrowing {ground} onclose={() => (narrowing = undefined)} /></li>
+      {/if}
       {#if standing}
         <li class="remedies">
           <Remedies {ground} {standing} {level} {carrying} onclose={() => (asked = undefined)} />
         </li>
       {/if}
     {/each}
+    {#each answer.composed as ground (ground.id)}
+      <ComposedBar
+        {ground}
+        headingFont={specimen.headingFont}
+        bodyFont={specimen.bodyFont}
+        onopen={() => {
+          opened = ground.id;
+          view = 'overlays';
+        }}
+      />
+    {/each}
   </ul>
   <OnAnyGround />
 {:else if view === 'overlays'}
-  <Overlays />
+  <Overlays kept={answer?.composed ?? []} {opened} />
+{:else if view === 'clashes'}
+  <Clashes {carrying} />
 {:else if answer}
   <!-- What scrolls must be reachable by keyboard. -->
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->

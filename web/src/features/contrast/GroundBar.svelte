@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Ground, Standing } from '../../api/types';
-  import { colorName, ratioShown } from './contrast';
+  import { colorName, standingWords } from './contrast';
+  import { ratioShown } from './ratio';
 
   /** One ground with what may stand on it, and below it, hatched, what may not. */
   interface Props {
@@ -10,9 +11,11 @@
     /** The colour whose remedies are shown. */
     chosen?: string | undefined;
     onchoose: (standing: Standing) => void;
+    /** Somebody wants to say that less may stand there. */
+    onnarrow: () => void;
   }
 
-  const { ground, headingFont, bodyFont, chosen, onchoose }: Props = $props();
+  const { ground, headingFont, bodyFont, chosen, onchoose, onnarrow }: Props = $props();
 
   const LINES = ['Boats at dawn', 'Two boats', 'Next boat'];
 
@@ -32,7 +35,14 @@
 </script>
 
 <li>
-  <p class="name"><b>{name}</b><span>{ground.color.hex.slice(1)}</span></p>
+  <div class="name">
+    <b>{name}</b><span>{ground.color.hex.slice(1)}</span>
+    {#if ground.may.length > 0}
+      <button type="button" class="narrow" onclick={onnarrow}
+        >narrow<span class="visually-hidden">&nbsp;what may stand on {name}</span></button
+      >
+    {/if}
+  </div>
   <div>
     <p class="visually-hidden">On {name} may stand: {spoken || 'nothing of the brand'}.</p>
     <!-- Content, painted in the brand's colours; what it says is read out above. -->
@@ -56,14 +66,12 @@
           <li>
             <button
               type="button"
-              class:used={standing.used}
+              class:used={standing.toLookAt}
               aria-pressed={chosen === standing.color.hex}
               onclick={() => onchoose(standing)}
             >
               {colorName(standing.color)}
-              {ratioShown(standing.ratio)}{standing.used ? ', in use' : ''}{standing.clashes
-                ? ', vibrates'
-                : ''}
+              {standingWords(standing)}
             </button>
           </li>
         {/each}
@@ -87,6 +95,15 @@
 
   .name span {
     font: 400 var(--size-small) / 16px var(--code);
+  }
+
+  .name .narrow {
+    justify-self: start;
+    min-height: 24px;
+    padding: 0;
+    background: none;
+    text-decoration: underline;
+    text-underline-offset: 3px;
   }
 
   .bar {

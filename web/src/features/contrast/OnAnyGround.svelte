@@ -4,7 +4,8 @@
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
-  import { colorName, ratioShown } from './contrast';
+  import { colorName } from './contrast';
+  import { ratioShown } from './ratio';
 
   const bench = useBench();
 

@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { pictureOf } from '../../api/addresses';
   import { messageOf } from '../../api/problem';
-  import { isPicture, type Recipe } from '../../api/types';
+  import { isPicture, type ComposedGround, type Recipe, type Stop } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
@@ -11,8 +11,65 @@
   import { OverlayState } from './overlay.svelte';
   import { opacityWords, recipeName, worstWords } from './overlays';
 
+  interface Props {
+    /** What the brand keeps. */
+    kept: readonly ComposedGround[];
+    /** Id of the kept ground that is shown first. */
+    opened?: string | undefined;
+  }
+
+  const { kept, opened }: Props = $props();
   const bench = useBench();
   const laid = untrack(() => new OverlayState(bench));
+
+  /** Id of the kept ground that is changed; nothing for one that nobody has kept yet. */
+  let changing = $state<string>();
+  let name = $state('');
+  let problem = $state<string>();
+  let stops = $state.raw<Stop[]>([]);
+
+  untrack(() => {
+    const first = kept.find(({ id }) => id === opened);
+    if (first) {
+      open(first);
+    }
+  });
+
+  function open(ground: ComposedGround) {
+    laid.open(ground);
+    changing = ground.id;
+    name = ground.name;
+  }
+
+  function follow(recipe: Recipe) {
+    laid.follow(recipe);
+    changing = undefined;
+    name = '';
+  }
+
+  async function attempt(action: () => Promise<void>, words: string) {
+    problem = undefined;
+    try {
+      await action();
+      bench.say(words, true);
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  async function keep(event: SubmitEvent) {
+    event.preventDefault();
+    const given = name;
+    await attempt(
+      () => bench.keepGround(changing, laid.body(given)),
+      changing ? `${given} is changed.` : `${given} is part of the brand now.`,
+    );
+  }
+
+  async function drop(ground: ComposedGround) {
+    await attempt(() => bench.dropGround(ground.id), `${ground.name} is not part of the brand any more.`);
+    changing = undefined;
+  }
 
   const SHAPES = [
     { value: 'linear', name: 'linear' },
@@ -38,8 +95,11 @@
 
   $effect(() => {
     void bench.brand.revision;
-    bench.recipes().then(
-      (answer) => (recipes = answer),
+    Promise.all([bench.recipes(), bench.stops()]).then(
+      ([found, steps]) => {
+        recipes = found;
+        stops = steps;
+      },
       (error: unknown) => bench.say(messageOf(error)),
     );
   });
@@ -53,9 +113,19 @@
   }
 </script>
 
+{#if kept.length > 0}
+  <div class="recipes" role="group" aria-label="Grounds of the brand">
+    <b>Kept</b>
+    {#each kept as ground (ground.id)}
+      <button type="button" class="kept" aria-pressed={changing === ground.id} onclick={() => open(ground)}
+        >{ground.name}</button
+      >
+    {/each}
+  </div>
+{/if}
 <div class="recipes" role="group" aria-label="Recipes">
   {#each recipes as recipe (recipe.kind)}
-    <Button onclick={() => laid.follow(recipe)}>{recipeName(recipe.kind)}</Button>
+    <Button onclick={() => follow(recipe)}>{recipeName(recipe.kind)}</Button>
   {/each}
 </div>
 
@@ -77,6 +147,19 @@
 </div>
 <p role="status" class="worst">{laid.worst ? worstWords(laid.worst) : 'Judging…'}</p>
 <Complaint text={laid.problem} />
+<form onsubmit={keep}>
+  <label>
+    Name
+    <input bind:value={name} aria-label="Name of the ground" required maxlength="80" autocomplete="off" />
+  </label>
+  <Button type="submit">{changing ? 'Save the change' : 'Keep it in the brand'}</Button>
+  {#each kept.filter(({ id }) => id === changing) as ground (ground.id)}
+    <Button look="quiet" onclick={() => drop(ground)}
+      >Drop it<span class="visually-hidden">: {ground.name}</span></Button
+    >
+  {/each}
+</form>
+<Complaint text={problem} />
 
 <div class="choices">
   <label>
@@ -92,7 +175,12 @@
   </label>
   {#if !picture}
     {#each laid.stops as stop, index (index)}
-      <ColorChoice label="Stop {index + 1}" value={stop} onchange={(hex) => setStop(index, hex)} />
+      <ColorChoice
+        label="Stop {index + 1}"
+        value={stop}
+        steps={stops}
+        onchange={(hex) => setStop(index, hex)}
+      />
     {/each}
     {#if laid.stops.length < 3}
       <Button look="quiet" onclick={() => (laid.stops = [...laid.stops, laid.stops[1] ?? '#FFFFFF'])}>
@@ -140,6 +228,38 @@
     gap: 8px 12px;
     align-items: end;
     margin-bottom: 12px;
+  }
+
+  .kept {
+    min-height: 28px;
+    padding: 2px 10px;
+    border: var(--rule);
+    font-weight: 600;
+  }
+
+  .kept[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--paper);
+  }
+
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 12px;
+    align-items: center;
+    margin-bottom: 14px;
+  }
+
+  form label {
+    font-weight: 600;
+  }
+
+  form input {
+    min-height: 32px;
+    margin-left: 8px;
+    padding: 4px 8px;
+    border: var(--rule);
+    background: var(--paper);
   }
 
   .field {

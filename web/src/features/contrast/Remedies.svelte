@@ -5,7 +5,9 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import type { Carrying } from '../palette/carrying.svelte';
-  import { colorName, ratioShown, remedyWords } from './contrast';
+  import { colorName, remedyWords } from './contrast';
+  import Decision from './Decision.svelte';
+  import { ratioShown } from './ratio';
 
   /** What helps where a text cannot be read on its ground: before and after, and what it costs. */
   interface Props {
@@ -31,6 +33,7 @@
   let answer = $state.raw<Remedies>();
   let problem = $state<string>();
 
+  const readable = $derived(standing.verdict === 'TEXT' || standing.verdict === 'LARGE_TEXT');
   const textSlots = $derived(standing.color.slots.filter((slot) => TEXT_SLOTS.includes(slot)));
 
   $effect(() => {
@@ -83,35 +86,42 @@
   <div class="title">
     <p>
       <b>
-        {standing.used ? 'In use and failing: ' : ''}{colorName(standing.color)} on {colorName(ground.color)},
+        {standing.toLookAt
+          ? readable
+            ? 'In use, though not allowed: '
+            : 'In use and failing: '
+          : ''}{colorName(standing.color)} on {colorName(ground.color)},
         {ratioShown(standing.ratio)} of {answer?.needed ?? '…'}
       </b>
     </p>
     <Button look="quiet" onclick={onclose}>Close the remedies</Button>
   </div>
   <Complaint text={problem} />
-  {#if answer && answer.remedies.length === 0}
-    <p>Nothing near passes: no colour reads on this ground at this level.</p>
+  {#if !readable}
+    {#if answer && answer.remedies.length === 0}
+      <p>Nothing near passes: no colour reads on this ground at this level.</p>
+    {/if}
+    <ul>
+      {#each answer?.remedies ?? [] as remedy (remedy.kind)}
+        <li>
+          <h2>{TITLES[remedy.kind]}</h2>
+          <div class="samples" inert>
+            <span style:--ground={ground.color.hex} style:--on={standing.color.hex}>Timetable</span>
+            <span style:--ground={remedy.ground.hex} style:--on={remedy.foreground.hex}>Timetable</span>
+          </div>
+          <p>{remedyWords(remedy)}</p>
+          {#if canTake(remedy)}
+            <Button onclick={() => take(remedy)}
+              >Take it<span class="visually-hidden">: {TITLES[remedy.kind]}</span></Button
+            >
+          {:else}
+            <p class="hint">A way to write it; nothing to change in the brand.</p>
+          {/if}
+        </li>
+      {/each}
+    </ul>
   {/if}
-  <ul>
-    {#each answer?.remedies ?? [] as remedy (remedy.kind)}
-      <li>
-        <h2>{TITLES[remedy.kind]}</h2>
-        <div class="samples" inert>
-          <span style:--ground={ground.color.hex} style:--on={standing.color.hex}>Timetable</span>
-          <span style:--ground={remedy.ground.hex} style:--on={remedy.foreground.hex}>Timetable</span>
-        </div>
-        <p>{remedyWords(remedy)}</p>
-        {#if canTake(remedy)}
-          <Button onclick={() => take(remedy)}
-            >Take it<span class="visually-hidden">: {TITLES[remedy.kind]}</span></Button
-          >
-        {:else}
-          <p class="hint">A way to write it; nothing to change in the brand.</p>
-        {/if}
-      </li>
-    {/each}
-  </ul>
+  <Decision {ground} {standing} {onclose} />
 </section>
 
 <style>

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { Ground, NamedColor, Standing } from '../../api/types';
-import { colorName, groundWords, ratioShown, remedyWords } from './contrast';
+import { colorName, composedWords, groundWords, remedyWords, standingWords } from './contrast';
+import { ratioShown } from './ratio';
 
 function color(hex: string, name: string, slots: string[] = []): NamedColor {
   return { hex, ink: '#000000', name, slots };
 }
 
 function standing(name: string, ratio: number, verdict: Standing['verdict'], clashes = false): Standing {
-  return { color: color('#0B2A4A', name), ratio, verdict, used: false, clashes };
+  return { color: color('#0B2A4A', name), ratio, verdict, used: false, toLookAt: false, clashes };
 }
 
 describe('contrast in words', () => {
@@ -45,6 +46,44 @@ describe('contrast in words', () => {
         '  only large, from 18 pt or 14 pt bold: Buoy orange (3.09:1).\n' +
         '  never write in Foam (1.12:1).\n' +
         '  do not set beside it: Foam; they vibrate.',
+    );
+  });
+
+  it('says what was decided, and why', () => {
+    const narrowed = {
+      ...standing('Wet rope', 5.8, 'TEXT'),
+      rule: { kind: 'NARROWED', reason: 'too pale in print' },
+    } as const;
+    const left = {
+      ...standing('Lemon', 1.43, 'NOTHING'),
+      used: true,
+      rule: { kind: 'LEFT', reason: 'the lamp' },
+    } as const;
+    expect(standingWords(narrowed)).toBe('5.80, not allowed');
+    expect(standingWords(left)).toBe('1.43, in use, left');
+    const words = groundWords({ color: color('#FFFFFF', 'Sailcloth'), may: [], mayNot: [narrowed, left] });
+    expect(words).toContain('  not in Wet rope: too pale in print.');
+    expect(words).toContain('  hard to read, but left on purpose: Lemon: the lamp.');
+    expect(words).not.toContain('never');
+  });
+
+  it('tells a helper about a ground of the brand', () => {
+    const words = composedWords({
+      id: 'g',
+      name: 'Title band',
+      stops: ['#0B2A4A', '#0F7C7A'],
+      radial: false,
+      angle: 90,
+      overlay: { hex: '#FFFFFF', alpha: 0.7 },
+      text: color('#0B2A4A', 'Night channel'),
+      worst: { hex: '#B6BFC9', ratio: 7.9, text: true, largeText: true, place: 0 },
+      may: [],
+      mayNot: [],
+    });
+    expect(words).toBe(
+      'On Title band, a gradient of 0B2A4A, 0F7C7A under FFFFFF at opacity 70 %, lets 30 % through:\n' +
+        '  write in Night channel.\n' +
+        '  Worst at the first stop, on B6BFC9: 7.90:1; text can be read everywhere.',
     );
   });
 });

@@ -1,10 +1,7 @@
-import type { Ground, NamedColor, Remedy, Standing } from '../../api/types';
+import type { ClashRemedy, ComposedGround, Ground, NamedColor, Remedy, Standing } from '../../api/types';
 import { slotName } from '../theme/slots';
-
-/** Two decimals shown, never rounded up: 4.499 must not read as 4.5. */
-export function ratioShown(ratio: number): string {
-  return (Math.floor(ratio * 100) / 100).toFixed(2);
-}
+import { opacityWords, worstWords } from './overlays';
+import { ratioShown } from './ratio';
 
 /** What a colour is called: its swatch, else the slot that shows it, else its code. */
 export function colorName(color: NamedColor): string {
@@ -16,6 +13,21 @@ export function colorName(color: NamedColor): string {
     return slotName(slot);
   }
   return color.hex === '#FFFFFF' ? 'White' : color.hex === '#000000' ? 'Black' : color.hex.slice(1);
+}
+
+/** How a text that may not stand there stands, as in '1.43, in use, vibrates' or '14.53, not allowed'. */
+export function standingWords({ ratio, used, clashes, rule }: Standing): string {
+  const words = [ratioShown(ratio)];
+  if (used) {
+    words.push('in use');
+  }
+  if (rule) {
+    words.push(rule.kind === 'NARROWED' ? 'not allowed' : 'left');
+  }
+  if (clashes) {
+    words.push('vibrates');
+  }
+  return words.join(', ');
 }
 
 function named(standings: readonly Standing[]): string {
@@ -40,8 +52,15 @@ export function groundWords(ground: Ground): string {
   if (large.length > 0) {
     lines.push(`  only large, from 18 pt or 14 pt bold: ${named(large)}.`);
   }
-  if (ground.mayNot.length > 0) {
-    lines.push(`  never write in ${named(ground.mayNot)}.`);
+  const never = ground.mayNot.filter(({ rule }) => !rule);
+  if (never.length > 0) {
+    lines.push(`  never write in ${named(never)}.`);
+  }
+  for (const { color, rule } of ground.mayNot) {
+    if (rule) {
+      const verdict = rule.kind === 'NARROWED' ? 'not in' : 'hard to read, but left on purpose:';
+      lines.push(`  ${verdict} ${colorName(color)}: ${rule.reason}.`);
+    }
   }
   const clashes = [...ground.may, ...ground.mayNot].filter((standing) => standing.clashes);
   if (clashes.length > 0) {
@@ -50,4 +69,31 @@ export function groundWords(ground: Ground): string {
     );
   }
   return lines.join('\n');
+}
+
+/** A gradient or picture of the brand as sentences. */
+export function composedWords(ground: ComposedGround): string {
+  const beneath = ground.source
+    ? 'a picture'
+    : `a gradient of ${ground.stops.map((hex) => hex.slice(1)).join(', ')}`;
+  const { overlay } = ground;
+  const laid = overlay
+    ? ` under ${overlay.hex.slice(1)} at ${opacityWords(Math.round(overlay.alpha * 100))}`
+    : '';
+  const lines = [`On ${ground.name}, ${beneath}${laid}:`, `  write in ${colorName(ground.text)}.`];
+  if (ground.worst) {
+    lines.push(`  ${worstWords(ground.worst)}`);
+  }
+  return lines.join('\n');
+}
+
+const CLASHES: Record<ClashRemedy['kind'], string> = {
+  QUIETER: 'quieter',
+  LIGHTER: 'lighter',
+  DARKER: 'darker',
+};
+
+/** What ends a clash, as in 'Buoy orange quieter, D97B52, cost 8.1 ΔE'. */
+export function clashRemedyWords({ kind, from, to, cost }: ClashRemedy): string {
+  return `${colorName(from)} ${CLASHES[kind]}, ${to.slice(1)}, cost ${cost.toFixed(1)} ΔE`;
 }

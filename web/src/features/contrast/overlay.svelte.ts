@@ -1,7 +1,8 @@
 import type { Bench } from '../../app/bench.svelte';
 import { messageOf } from '../../api/problem';
-import type { Recipe, Worst } from '../../api/types';
+import type { ComposedGround, GroundBody, Recipe, Worst } from '../../api/types';
 import { LatestOnly } from '../../app/latest';
+import { backgroundOf } from './overlays';
 
 /** A ground that changes, what is laid over it, and the text on top; judged by the server at the worst place. */
 export class OverlayState {
@@ -37,6 +38,17 @@ export class OverlayState {
     this.text = recipe.text;
   }
 
+  /** Shows a ground of the brand, so that it can be changed. */
+  open(ground: ComposedGround): void {
+    this.picture = ground.source;
+    this.stops = ground.source ? this.stops : [...ground.stops];
+    this.shape = ground.radial ? 'radial' : 'linear';
+    this.angle = ground.angle;
+    this.overlay = ground.overlay?.hex;
+    this.opacity = Math.round((ground.overlay?.alpha ?? 0.7) * 100);
+    this.text = ground.text.hex;
+  }
+
   judge(): void {
     const { text, picture } = this;
     const laid = this.overlay ? { overlay: { hex: this.overlay, alpha: this.opacity / 100 } } : {};
@@ -54,11 +66,20 @@ export class OverlayState {
     });
   }
 
-  /** As CSS writes it; the page only paints what the server has judged. */
   get ground(): string {
-    const stops = this.stops.join(', ');
-    return this.shape === 'linear'
-      ? `linear-gradient(${this.angle}deg, ${stops})`
-      : `radial-gradient(circle, ${stops})`;
+    return backgroundOf(this.stops, this.shape === 'radial', this.angle);
+  }
+
+  /** What is kept of it under a name. */
+  body(name: string): GroundBody {
+    return {
+      name,
+      stops: this.picture ? [] : this.stops,
+      radial: this.shape === 'radial',
+      angle: this.angle,
+      text: this.text,
+      ...(this.picture ? { source: this.picture } : {}),
+      ...(this.overlay ? { overlay: { hex: this.overlay, alpha: this.opacity / 100 } } : {}),
+    };
   }
 }

@@ -1,5 +1,5 @@
-import type { Recipe, Worst } from '../../api/types';
-import { ratioShown } from './contrast';
+import type { Recipe, Stop, Worst } from '../../api/types';
+import { ratioShown } from './ratio';
 
 /** Opacity is always said both ways, since the two are confused daily. */
 export function opacityWords(percent: number): string {
@@ -32,4 +32,18 @@ const RECIPES: Record<Recipe['kind'], string> = {
 
 export function recipeName(kind: Recipe['kind']): string {
   return RECIPES[kind];
+}
+
+/** As CSS writes it; the page only paints what the server has judged. */
+export function backgroundOf(stops: readonly string[], radial: boolean, angle: number): string {
+  const list = stops.join(', ');
+  return radial ? `radial-gradient(circle, ${list})` : `linear-gradient(${angle}deg, ${list})`;
+}
+
+/** What a stop is called: its swatch, or how far it lies from it. */
+export function stopWords({ name, away }: Stop): string {
+  if (away === 0) {
+    return name;
+  }
+  return `${name}, ${Math.round(Math.abs(away) * 100)} % towards ${away > 0 ? 'light' : 'dark'}`;
 }

@@ -90,7 +90,7 @@
   }
 </script>
 
-<li class:over {ondragover} ondragleave={() => (over = false)} {ondrop}>
+<li class:over ondragenter={ondragover} {ondragover} ondragleave={() => (over = false)} {ondrop}>
   <span
     class="handle"
     role="img"

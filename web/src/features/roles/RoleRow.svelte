@@ -79,7 +79,14 @@
   }
 </script>
 
-<tr class:over data-role={entry.role} {ondragover} ondragleave={() => (over = false)} {ondrop}>
+<tr
+  class:over
+  data-role={entry.role}
+  ondragenter={ondragover}
+  {ondragover}
+  ondragleave={() => (over = false)}
+  {ondrop}
+>
   <th scope="row">{name}</th>
   <td>
     <ul aria-label={name}>

@@ -52,7 +52,7 @@
 
   .callout {
     padding: 6px 10px;
-    border-left: 4px solid var(--accent3);
+    border-left: 4px solid var(--raised);
     background: var(--page2);
   }
 

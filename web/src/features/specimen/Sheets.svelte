@@ -37,8 +37,8 @@
   style:--accent1={specimen.accents[0]}
   style:--on-accent1={specimen.onAccents[0]}
   style:--accent2={specimen.accents[1]}
-  style:--accent3={specimen.accents[2]}
-  style:--on-accent3={specimen.onAccents[2]}
+  style:--raised={specimen.raised}
+  style:--on-raised={specimen.onRaised}
   style:--link={specimen.link}
   style:--followed={specimen.followedLink}
   style:--link-turned={specimen.turnedLink}

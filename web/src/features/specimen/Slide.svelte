@@ -80,8 +80,8 @@
     width: max-content;
     margin: 8px 0 0 auto;
     padding: 5px 9px;
-    background: var(--accent3);
-    color: var(--on-accent3);
+    background: var(--raised);
+    color: var(--on-raised);
     font-weight: 700;
   }
 </style>

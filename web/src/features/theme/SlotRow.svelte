@@ -31,6 +31,7 @@
   let endPreview = () => {};
 
   function ondragenter(event: DragEvent) {
+    ondragover(event);
     const swatchId = carriedSwatch();
     if (carriesSwatch(event) && swatchId && entered++ === 0) {
       over = true;
@@ -45,6 +46,7 @@
     }
   }
 
+  /** Said on entering too: what is let go at once has moved over nothing yet. */
   function ondragover(event: DragEvent) {
     if (carriesSwatch(event)) {
       event.preventDefault();

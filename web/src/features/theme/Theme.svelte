@@ -135,8 +135,9 @@
         <th scope="col">In {other.name}</th>
       {:else}
         <th scope="col"
-          >Tints that document programs make of it
-          <button type="button" class="written" onclick={() => (writing = true)}>as they write them</button
+          >Tints
+          <button type="button" class="written" onclick={() => (writing = true)}
+            >as documents write them</button
           ></th
         >
       {/if}

@@ -8,7 +8,7 @@ const KINDS: Record<GivenUp['kind'], string> = {
   NOT_LIGHT: 'could be lighter',
   TINTED_GROUND: 'a ground with a tint of its own',
   REPEATED: 'the same colour again',
-  LATE_IN_ORDER: 'others come before it in the order of use',
+  LATE_IN_ORDER: 'colours that come before it were passed over',
   CONTRAST_BELOW_STRICT: 'reads, but below 7:1',
   ILLEGIBLE: 'does not read at 4.5:1; nothing in the palette does',
   WEAK_ON_PAGE: 'below 3:1 on the page',

@@ -28,7 +28,7 @@ const REASONS: Record<SlotReason, string> = {
   BLACK_OR_WHITE: 'no brand colour fits here',
   REPEATED_TO_STAY_LEGIBLE: 'again: no other would read',
   IN_ORDER_OF_USE: 'next in the palette',
-  IN_CHART_ORDER: 'next in the order of charts',
+  IN_CHART_ORDER: 'next in the chart order',
   HIGHLIGHT_LAST: 'the highlight, kept for last',
   LIGHTER_COMPANION: 'lighter, to be told apart',
   DARKER_COMPANION: 'darker, to be told apart',
@@ -39,7 +39,7 @@ const REASONS: Record<SlotReason, string> = {
   LINK_DEEPENED: 'darkened until it reads',
   LINK_LIGHTENED: 'lightened until it reads',
   VISITED_DIFFERS: 'reads, and differs from the link',
-  TURNED_TO_BE_SEEN: 'moved to be seen on this ground',
+  TURNED_TO_BE_SEEN: 'moved, to be seen here',
 };
 
 /** Why a slot is filled as it is. */

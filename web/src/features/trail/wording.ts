@@ -96,6 +96,18 @@ function stepWords(note: Note): string {
       return `Theme ${subject} taken away`;
     case 'THEME_LEADS':
       return `${to} is handed over first, before ${from}`;
+    case 'PAIR_NARROWED':
+      return `${from} on ${to} not allowed: ${subject}`;
+    case 'PAIR_LEFT':
+      return `${from} on ${to} left as it is: ${subject}`;
+    case 'PAIR_FREED':
+      return `${from} on ${to}: nothing decided any more`;
+    case 'GROUND_KEPT':
+      return `Ground ${subject} kept`;
+    case 'GROUND_CHANGED':
+      return `Ground ${subject} changed`;
+    case 'GROUND_DROPPED':
+      return `Ground ${subject} dropped`;
     case 'DRAFTED':
       return `Drafted from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
     case 'THEME_TAKEN':

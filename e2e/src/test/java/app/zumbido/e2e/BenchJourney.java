@@ -180,10 +180,10 @@ class BenchJourney extends Journey {
 
         button("before").click();
         assertThat(page.locator("[data-moment=before]")).isVisible();
-        assertThat(page.getByLabel("Before what").locator("option:checked"))
+        assertThat(page.getByLabel("Beside what").locator("option:checked"))
                 .hasText("after: Drafted from logo.png: 4 colours");
         page.waitForCondition(() -> painted(".band", "border-bottom-color").equals(rgb("0F7C7A")));
-        page.getByLabel("Before what").selectOption("unbranded");
+        page.getByLabel("Beside what").selectOption("unbranded");
         page.waitForCondition(() -> painted(".band", "background-color").equals(rgb("000000")));
         button("now").click();
 

@@ -15,6 +15,7 @@ import org.docx4j.openpackaging.packages.PresentationMLPackage;
 import org.docx4j.openpackaging.parts.PartName;
 import org.docx4j.openpackaging.parts.PresentationML.MainPresentationPart;
 import org.docx4j.openpackaging.parts.PresentationML.SlideLayoutPart;
+import org.docx4j.openpackaging.parts.PresentationML.SlideMasterPart;
 import org.docx4j.openpackaging.parts.PresentationML.SlidePart;
 import org.docx4j.openpackaging.parts.ThemePart;
 import org.pptx4j.jaxb.Context;
@@ -78,6 +79,18 @@ final class Decks {
     static ThemePart themeOf(Path file) throws IOException, Docx4JException {
         try (InputStream in = Files.newInputStream(file)) {
             return themeOf(PresentationMLPackage.load(in));
+        }
+    }
+
+    /** @return the slot that the master maps the first ground to */
+    static String pagesStandOn(Path file) throws IOException, Docx4JException {
+        try (InputStream in = Files.newInputStream(file)) {
+            return PresentationMLPackage.load(in).getParts().getParts().values().stream()
+                    .filter(SlideMasterPart.class::isInstance)
+                    .map(part -> ((SlideMasterPart) part).getJaxbElement())
+                    .map(master -> master.getClrMap().getBg1().name())
+                    .findFirst()
+                    .orElseThrow();
         }
     }
 

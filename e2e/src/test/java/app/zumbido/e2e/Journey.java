@@ -127,7 +127,9 @@ abstract class Journey {
     }
 
     void openStation(String name) {
-        page.getByRole(AriaRole.NAVIGATION).getByText(name).click();
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByText(name, new Locator.GetByTextOptions().setExact(true))
+                .click();
         page.getByRole(
                         AriaRole.HEADING,
                         new Page.GetByRoleOptions().setName(name).setLevel(1))

@@ -75,4 +75,52 @@ class ThemeJourney extends Journey {
         button("Suggest again").click();
         assertThat(slot("accent6")).containsText("no more brand colours");
     }
+
+    @Test
+    void aDarkThemeIsMadeFromTheLightOne() throws Exception {
+        openStation("Theme");
+        assertThat(slot("hlink")).containsText("reads on both grounds");
+        button("+ theme").click();
+        field("Its name").fill("Night");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Night is made from Ostrel Ferries.")).isVisible();
+        assertThat(page.getByLabel("Themes").getByRole(AriaRole.BUTTON))
+                .hasText(new String[] {"Ostrel Ferries first", "Night", "+ theme"});
+        assertThat(slot("accent1")).containsText("moved, to be seen here");
+        assertThat(page.getByText("a link needs 4.5:1")).hasCount(0);
+        assertThat(page.getByText("On a light ground")).hasCount(1);
+        page.getByLabel("Show the slots beside another theme").selectOption("beside Ostrel Ferries");
+        assertThat(slot("dk1")).containsText("the same");
+        assertThat(slot("accent1")).containsText("differs by");
+        assertThat(accessibilityFaults()).isEmpty();
+
+        button("Hand over first").click();
+        assertThat(page.getByText("Night is handed over first.")).isVisible();
+        openStation("Hand over");
+        assertThat(page.getByLabel("In which theme")).containsText("Night, handed over first");
+        Download deck = page.waitForDownload(
+                () -> link("Download Presentation template").click());
+        assertThat(deck.suggestedFilename()).isEqualTo("ostrel-ferries-night-16x9.potx");
+        assertThat(Decks.themeOf(deck.path()).getContents().getName()).isEqualTo("Night");
+        assertThat(Decks.pagesStandOn(deck.path())).isEqualTo("DK_1");
+
+        openStation("Theme");
+        button("Take away Night").click();
+        assertThat(page.getByLabel("Themes").getByRole(AriaRole.BUTTON)).hasCount(2);
+        page.keyboard().press("Control+z");
+        assertThat(page.getByLabel("Themes").getByRole(AriaRole.BUTTON)).hasCount(3);
+    }
+
+    @Test
+    void tintsAreToldAsEachKindOfDocumentWritesThem() {
+        openStation("Theme");
+        button("as documents write them").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        Locator row =
+                dialog.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Accent 2, 80 % lighter"));
+        assertThat(row).containsText("lumMod 20000, lumOff 80000");
+        assertThat(row).containsText("themeTint 33");
+        assertThat(row).containsText("tint 0.8");
+        assertThat(accessibilityFaults()).isEmpty();
+    }
 }

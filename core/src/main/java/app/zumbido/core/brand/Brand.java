@@ -1,5 +1,6 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.contrast.GroundRules;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.Theme;
@@ -7,6 +8,7 @@ import app.zumbido.core.theme.Themes;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 
 /**
  * One client with everything that is decided about its look.
@@ -16,7 +18,14 @@ import java.util.function.Supplier;
  * @param shortCode the letters put in front of a swatch's name in what is handed over
  */
 public record Brand(
-        UUID id, long revision, String name, Optional<String> shortCode, Palette palette, Roles roles, Themes themes) {
+        UUID id,
+        long revision,
+        String name,
+        Optional<String> shortCode,
+        Palette palette,
+        Roles roles,
+        Themes themes,
+        GroundRules grounds) {
     public static final int LONGEST_NAME = 120;
     public static final int LONGEST_SHORT_CODE = 8;
 
@@ -39,7 +48,7 @@ public record Brand(
     /** A brand of its own that begins as this one stands. */
     public Brand copy(Supplier<UUID> ids, String newName) {
         Themes copied = themes.each(theme -> theme.under(ids.get()));
-        return new Brand(ids.get(), 1, newName, shortCode, palette, roles, copied);
+        return new Brand(ids.get(), 1, newName, shortCode, palette, roles, copied, grounds);
     }
 
     /** @return the theme that is handed over first */
@@ -77,27 +86,36 @@ public record Brand(
 
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
-        return new Brand(id, newRevision, name, shortCode, palette, roles, themes);
+        return new Brand(id, newRevision, name, shortCode, palette, roles, themes, grounds);
     }
 
     Brand withName(String newName) {
-        return new Brand(id, revision, newName, shortCode, palette, roles, themes);
+        return new Brand(id, revision, newName, shortCode, palette, roles, themes, grounds);
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
-        return new Brand(id, revision, name, newShortCode, palette, roles, themes);
+        return new Brand(id, revision, name, newShortCode, palette, roles, themes, grounds);
     }
 
     Brand with(Palette newPalette) {
-        return new Brand(id, revision, name, shortCode, newPalette, roles, themes);
+        return new Brand(id, revision, name, shortCode, newPalette, roles, themes, grounds);
     }
 
     Brand with(Roles newRoles) {
-        return new Brand(id, revision, name, shortCode, palette, newRoles, themes);
+        return new Brand(id, revision, name, shortCode, palette, newRoles, themes, grounds);
     }
 
     Brand with(Themes newThemes) {
-        return new Brand(id, revision, name, shortCode, palette, roles, newThemes);
+        return new Brand(id, revision, name, shortCode, palette, roles, newThemes, grounds);
+    }
+
+    Brand with(GroundRules newGrounds) {
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, newGrounds);
+    }
+
+    /** @param pictures the same pictures under other ids */
+    public Brand over(UnaryOperator<UUID> pictures) {
+        return with(grounds.over(pictures));
     }
 
     /** Puts a theme in the place of the first. */

@@ -1,5 +1,6 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.contrast.GroundRules;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.roles.Roles;
@@ -28,6 +29,6 @@ public record BrandDefaults(FontPair fonts, List<Group> groups) {
         all.addAll(groups);
         Theme theme = Theme.empty(themeId, Brand.themeName(name)).withFonts(fonts);
         Palette palette = new Palette(List.of(), all, List.of());
-        return new Brand(id, 1, name, shortCode, palette, Roles.NONE, Themes.of(theme));
+        return new Brand(id, 1, name, shortCode, palette, Roles.NONE, Themes.of(theme), GroundRules.NONE);
     }
 }

@@ -1,7 +1,8 @@
 package app.zumbido.core.brand;
 
 /** Everything that a person can do to a brand. Carries the ids it makes, so that it can be applied again. */
-public sealed interface Change permits BrandChange, PaletteChange, GroupChange, RoleChange, ThemeChange, ThemesChange {
+public sealed interface Change
+        permits BrandChange, PaletteChange, GroupChange, RoleChange, ThemeChange, ThemesChange, GroundChange {
     /** @return the brand afterwards, under the same revision */
     Brand applyTo(Brand brand);
 

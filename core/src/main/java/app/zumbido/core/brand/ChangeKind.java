@@ -43,6 +43,12 @@ public enum ChangeKind {
     THEME_ADDED,
     THEME_REMOVED,
     THEME_LEADS,
+    PAIR_NARROWED,
+    PAIR_LEFT,
+    PAIR_FREED,
+    GROUND_KEPT,
+    GROUND_CHANGED,
+    GROUND_DROPPED,
     DRAFTED,
     THEME_TAKEN
 }

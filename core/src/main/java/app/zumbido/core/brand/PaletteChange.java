@@ -125,6 +125,7 @@ public sealed interface PaletteChange extends Change {
         @Override
         public Brand applyTo(Brand brand) {
             return brand.with(brand.themes().each(theme -> theme.releasing(id, brand.palette())))
+                    .with(brand.grounds().releasing(id, brand.palette()))
                     .with(brand.roles().without(id))
                     .with(brand.palette().without(id));
         }
@@ -185,6 +186,7 @@ public sealed interface PaletteChange extends Change {
         public Brand applyTo(Brand brand) {
             Palette merged = brand.palette().merging(kept, gone);
             return brand.with(brand.themes().each(theme -> theme.following(gone, kept)))
+                    .with(brand.grounds().following(gone, kept))
                     .with(brand.roles().following(gone, kept))
                     .with(merged);
         }

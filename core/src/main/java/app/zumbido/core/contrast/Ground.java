@@ -10,9 +10,12 @@ import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -30,31 +33,44 @@ public record Ground(Rgb color, List<Standing> may, List<Standing> mayNot) {
     private record Use(Rgb foreground, Rgb ground) {}
 
     /** @return every usable swatch, every slot, black and white as grounds: swatches first, each colour once */
-    public static List<Ground> of(Palette palette, Roles roles, Theme theme, WcagLevel level) {
+    public static List<Ground> of(Palette palette, Roles roles, Theme theme, GroundRules rules, WcagLevel level) {
+        Set<Rgb> colors = colors(palette, roles, theme);
+        Set<Use> uses = uses(palette, roles, theme, level);
+        Map<Use, PairRule> decided = new HashMap<>();
+        rules.pairs()
+                .forEach(rule -> decided.putIfAbsent(
+                        new Use(rule.text().resolve(palette), rule.ground().resolve(palette)), rule));
+        return colors.stream()
+                .map(ground -> ground(ground, colors, uses, decided, level))
+                .toList();
+    }
+
+    /** @return every usable swatch, every slot, black and white, each colour once */
+    static Set<Rgb> colors(Palette palette, Roles roles, Theme theme) {
         Set<Rgb> colors = new LinkedHashSet<>();
         roles.usable(palette).swatches().forEach(swatch -> colors.add(swatch.color()));
         colors.addAll(theme.resolve(palette).values());
         colors.add(Rgb.WHITE);
         colors.add(Rgb.BLACK);
-        Set<Use> uses = uses(palette, roles, theme, level);
-        return colors.stream()
-                .map(ground -> ground(ground, colors, uses, level))
-                .toList();
+        return colors;
     }
 
-    private static Ground ground(Rgb ground, Set<Rgb> colors, Set<Use> uses, WcagLevel level) {
+    private static Ground ground(
+            Rgb ground, Set<Rgb> colors, Set<Use> uses, Map<Use, PairRule> decided, WcagLevel level) {
         List<Standing> may = new ArrayList<>();
         List<Standing> mayNot = new ArrayList<>();
         for (Rgb foreground : colors) {
             if (!foreground.equals(ground)) {
+                Use use = new Use(foreground, ground);
                 ContrastRatio ratio = ContrastRatio.between(foreground, ground);
                 Standing standing = new Standing(
                         foreground,
                         ratio,
                         Standing.Verdict.of(ratio, level),
-                        uses.contains(new Use(foreground, ground)),
-                        Clash.between(foreground, ground));
-                (standing.isReadable() ? may : mayNot).add(standing);
+                        uses.contains(use),
+                        Clash.between(foreground, ground),
+                        Optional.ofNullable(decided.get(use)));
+                (standing.isAllowed() ? may : mayNot).add(standing);
             }
         }
         Comparator<Standing> highest = Comparator.comparing(Standing::ratio).reversed();
@@ -86,17 +102,27 @@ public record Ground(Rgb color, List<Standing> may, List<Standing> mayNot) {
                         .ifPresent(under -> uses.add(new Use(on, under))));
     }
 
-    /** @return how many texts in use cannot be read */
-    public static int unreadable(Palette palette, Roles roles, Theme theme, WcagLevel level) {
-        return (int) uses(palette, roles, theme, level).stream()
+    /** @return how many texts in use cannot be read or must not be used, and are not left on purpose */
+    public static int toLookAt(Palette palette, Roles roles, Theme theme, GroundRules rules, WcagLevel level) {
+        int flat = (int) uses(palette, roles, theme, level).stream()
                 .filter(use -> !use.foreground().equals(use.ground()))
-                .filter(use ->
-                        !ContrastRatio.between(use.foreground(), use.ground()).reaches(level.largeText()))
+                .filter(use -> {
+                    boolean reads = ContrastRatio.between(use.foreground(), use.ground())
+                            .reaches(level.largeText());
+                    return rules.find(use.foreground(), use.ground(), palette)
+                            .map(rule -> reads && rule.kind() == PairRule.Kind.NARROWED)
+                            .orElse(!reads);
+                })
                 .count();
+        int composed = (int) rules.composed().stream()
+                .flatMap(ground -> ground.worst(ground.text().resolve(palette), palette).stream())
+                .filter(worst -> !worst.ratio().reaches(level.largeText()))
+                .count();
+        return flat + composed;
     }
 
-    /** @return what the brand uses and nobody can read */
+    /** @return what the brand uses and somebody has to look at */
     public List<Standing> failing() {
-        return mayNot.stream().filter(Standing::used).toList();
+        return mayNot.stream().filter(Standing::isToLookAt).toList();
     }
 }

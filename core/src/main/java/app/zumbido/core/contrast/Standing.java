@@ -3,14 +3,17 @@ package app.zumbido.core.contrast;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import java.util.Optional;
 
 /**
  * A colour on a ground.
  *
  * @param used whether the brand uses it so: in a role, a slot or a specimen
  * @param clashes whether the two vibrate side by side
+ * @param rule what a person has decided about the pair
  */
-public record Standing(Rgb foreground, ContrastRatio ratio, Verdict verdict, boolean used, boolean clashes) {
+public record Standing(
+        Rgb foreground, ContrastRatio ratio, Verdict verdict, boolean used, boolean clashes, Optional<PairRule> rule) {
     /** What it is good for. */
     public enum Verdict {
         TEXT,
@@ -31,8 +34,22 @@ public record Standing(Rgb foreground, ContrastRatio ratio, Verdict verdict, boo
         }
     }
 
-    /** Whether text may stand there at all. */
+    /** Whether text can be read there at all. */
     public boolean isReadable() {
         return verdict == Verdict.TEXT || verdict == Verdict.LARGE_TEXT;
+    }
+
+    /** Whether text may stand there: it can be read, and nobody has decided against it. */
+    public boolean isAllowed() {
+        return isReadable()
+                && rule.filter(decided -> decided.kind() == PairRule.Kind.NARROWED)
+                        .isEmpty();
+    }
+
+    /** Whether somebody has to look at it: it is used, cannot be read or must not be used, and is not left on purpose. */
+    public boolean isToLookAt() {
+        return used
+                && !isAllowed()
+                && rule.filter(decided -> decided.kind() == PairRule.Kind.LEFT).isEmpty();
     }
 }

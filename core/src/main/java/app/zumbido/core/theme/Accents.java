@@ -18,7 +18,9 @@ final class Accents {
     /** From here two series are told apart; ΔE00. Common practice, no published source. */
     private static final double TOLD_APART = 10;
     /** With less contrast to the paper a colour is paper itself and cannot be a series. */
-    private static final double LIKE_PAPER = 1.25;
+    private static final double LIKE_PAPER = 1.4;
+    /** A companion is made up anyway, so a faint one is taken before the same colour comes twice. */
+    private static final double BARELY_SEEN = 1.25;
 
     private static final int SLOTS = ThemeSlot.ACCENTS.size();
     /** Told apart from each other and made out on white. */
@@ -120,8 +122,8 @@ final class Accents {
         int bestCount = 0;
         double best = 0;
         for (int i = 0; i < n; i++) {
-            double alone = single(eligible.get(i), text);
             for (int count = 1; count <= room; count++) {
+                double alone = single(eligible.get(i), count - 1, text);
                 cost[i][count] = count == 1 ? alone : Double.POSITIVE_INFINITY;
                 previous[i][count] = -1;
                 for (int j = 0; count > 1 && j < i; j++) {
@@ -149,7 +151,7 @@ final class Accents {
     static double cost(List<Ink> chosen, TextBlock text) {
         double sum = 0;
         for (int i = 0; i < chosen.size(); i++) {
-            sum += single(chosen.get(i), text) + (i == 0 ? 0 : neighbours(chosen.get(i - 1), chosen.get(i)));
+            sum += single(chosen.get(i), i, text) + (i == 0 ? 0 : neighbours(chosen.get(i - 1), chosen.get(i)));
         }
         return sum;
     }
@@ -158,14 +160,15 @@ final class Accents {
         for (int i = 0; i < chosen.size(); i++) {
             ThemeSlot slot = ThemeSlot.ACCENTS.get(i);
             Ink ink = chosen.get(i);
-            bill.charge(GivenUp.Kind.LATE_IN_ORDER, slot, ink.rank());
+            bill.charge(GivenUp.Kind.LATE_IN_ORDER, slot, ink.rank() - i);
             bill.charge(GivenUp.Kind.WEAK_ON_PAGE, slot, weak(ink, text));
             bill.charge(GivenUp.Kind.LIKE_ITS_NEIGHBOUR, slot, i == 0 ? 0 : neighbours(chosen.get(i - 1), ink));
         }
     }
 
-    private static double single(Ink ink, TextBlock text) {
-        return -WORTH + ink.rank() + weak(ink, text);
+    /** @param place among the accents, 0 first; the colours that are passed over cost */
+    private static double single(Ink ink, int place, TextBlock text) {
+        return -WORTH + ink.rank() - place + weak(ink, text);
     }
 
     private static double weak(Ink ink, TextBlock text) {
@@ -190,9 +193,8 @@ final class Accents {
                         .mapToDouble(other -> Difference.between(ink.color(), other.color()))
                         .min()
                         .orElse(TOLD_APART);
-                double worth = ink.on(text.page()) < LIKE_PAPER
-                        ? 0
-                        : Math.min(apart, 2 * TOLD_APART) + Math.min(ink.on(text.page()), WcagLevel.GRAPHICS) * 4;
+                double seen = Math.min(ink.on(text.page()), WcagLevel.GRAPHICS);
+                double worth = seen < BARELY_SEEN ? 0 : Math.min(apart, 2 * TOLD_APART) + seen * 4;
                 if (worth > most) {
                     most = worth;
                     best = new Companion(

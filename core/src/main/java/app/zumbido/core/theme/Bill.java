@@ -6,7 +6,7 @@ import java.util.List;
 /** Adds up what a choice costs; writes down what for only when somebody wants to read it. */
 final class Bill {
     /** Less is not worth a line; points. */
-    private static final double WORTH_A_LINE = 0.5;
+    private static final double WORTH_A_LINE = 1;
 
     private final boolean itemised;
     private final List<GivenUp> lines = new ArrayList<>();

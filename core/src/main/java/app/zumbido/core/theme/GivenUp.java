@@ -20,7 +20,7 @@ public record GivenUp(Kind kind, ThemeSlot slot, double points) {
         TINTED_GROUND,
         /** The same as the slot before it. */
         REPEATED,
-        /** Others come before it in the order of use. */
+        /** Others that come before it in the order of use were passed over. */
         LATE_IN_ORDER,
         /** Reads, but below 7:1. */
         CONTRAST_BELOW_STRICT,

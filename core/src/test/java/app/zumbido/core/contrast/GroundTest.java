@@ -29,7 +29,7 @@ class GroundTest {
             .with(ThemeSlot.DARK_1, SlotSetting.chosen(new SlotFill.OfSwatch(BUOY.id())));
 
     private static Ground ground(Rgb color, WcagLevel level) {
-        return Ground.of(PALETTE, Roles.NONE, THEME, level).stream()
+        return Ground.of(PALETTE, Roles.NONE, THEME, GroundRules.NONE, level).stream()
                 .filter(ground -> ground.color().equals(color))
                 .findFirst()
                 .orElseThrow();
@@ -59,10 +59,11 @@ class GroundTest {
     @Test
     void aRoleIsAUse() {
         Roles roles = Roles.NONE.with(Role.TEXT, List.of(NAVY.id())).with(Role.BOX_FILL, List.of(BUOY.id()));
-        Ground orange = Ground.of(PALETTE, roles, Theme.empty(new UUID(1, 1), "Theme"), WcagLevel.AA).stream()
-                .filter(ground -> ground.color().equals(ORANGE))
-                .findFirst()
-                .orElseThrow();
+        Ground orange =
+                Ground.of(PALETTE, roles, Theme.empty(new UUID(1, 1), "Theme"), GroundRules.NONE, WcagLevel.AA).stream()
+                        .filter(ground -> ground.color().equals(ORANGE))
+                        .findFirst()
+                        .orElseThrow();
         assertThat(orange.may().stream().filter(Standing::used))
                 .extracting(Standing::foreground)
                 .containsExactly(NAVY.color());

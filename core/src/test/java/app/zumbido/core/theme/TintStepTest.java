@@ -1,6 +1,7 @@
 package app.zumbido.core.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.Rgb;
 import java.util.List;
@@ -23,6 +24,18 @@ class TintStepTest {
                 .map(step -> step.apply(color).digits())
                 .toList();
         assertThat(tints).containsExactly(l80, l60, l40, d25, d50);
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "tint-encodings.csv", numLinesToSkip = 3)
+    void isWrittenByWordProcessorsAndSpreadsheetsInTheirOwnWay(
+            String base, int percent, String value, String document, double tint, String workbook) {
+        Rgb color = Rgb.ofHex(base);
+        TintStep step = percent > 0 ? TintStep.lighter(percent) : TintStep.darker(-percent);
+        assertThat(step.documentValue()).isEqualTo(Integer.parseInt(value, 16));
+        assertThat(step.inDocuments(color).digits()).isEqualTo(document);
+        assertThat(step.workbookTint()).isCloseTo(tint, within(1e-12));
+        assertThat(step.inWorkbooks(color).digits()).isEqualTo(workbook);
     }
 
     /** Which steps are offered is from memory; their values were worked in exact fractions and rounded half up. */

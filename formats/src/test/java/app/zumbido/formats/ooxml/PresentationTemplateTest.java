@@ -2,12 +2,17 @@ package app.zumbido.formats.ooxml;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.TintStep;
 import app.zumbido.core.theme.UnfilledSlotsException;
 import app.zumbido.formats.BrandExample;
+import java.awt.Color;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -19,15 +24,23 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.zip.ZipInputStream;
+import org.apache.poi.xslf.usermodel.XMLSlideShow;
+import org.apache.poi.xslf.usermodel.XSLFAutoShape;
 import org.apache.xmlbeans.XmlError;
 import org.apache.xmlbeans.XmlObject;
 import org.apache.xmlbeans.XmlOptions;
 import org.docx4j.dml.CTColorScheme;
+import org.docx4j.dml.STColorSchemeIndex;
 import org.docx4j.openpackaging.packages.PresentationMLPackage;
 import org.docx4j.openpackaging.parts.PartName;
+import org.docx4j.openpackaging.parts.PresentationML.SlideMasterPart;
 import org.docx4j.openpackaging.parts.ThemePart;
 import org.junit.jupiter.api.Test;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTSchemeColor;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTShapeProperties;
+import org.openxmlformats.schemas.drawingml.x2006.main.STSchemeColorVal;
 import org.openxmlformats.schemas.drawingml.x2006.main.ThemeDocument;
+import org.openxmlformats.schemas.presentationml.x2006.main.CTShape;
 import org.openxmlformats.schemas.presentationml.x2006.main.PresentationDocument;
 import org.openxmlformats.schemas.presentationml.x2006.main.SldDocument;
 import org.openxmlformats.schemas.presentationml.x2006.main.SldLayoutDocument;
@@ -123,6 +136,51 @@ class PresentationTemplateTest {
                 .isEqualTo(BRAND.theme().fonts().heading());
         assertThat(fonts.getMinorFont().getLatin().getTypeface())
                 .isEqualTo(BRAND.theme().fonts().body());
+    }
+
+    @Test
+    void standsOnTheDarkSlotsWhereThePagesAreDark() throws Exception {
+        Brand dark = BRAND.apply(new ThemeChange.SetGround(PageGround.DARK));
+        var opened = PresentationMLPackage.load(new ByteArrayInputStream(PresentationTemplate.wide(dark, TIME)));
+        SlideMasterPart master =
+                (SlideMasterPart) opened.getParts().get(new PartName("/ppt/slideMasters/slideMaster1.xml"));
+        var map = master.getContents().getClrMap();
+        assertThat(List.of(map.getBg1(), map.getTx1(), map.getBg2(), map.getTx2()))
+                .containsExactly(
+                        STColorSchemeIndex.DK_1,
+                        STColorSchemeIndex.LT_1,
+                        STColorSchemeIndex.DK_2,
+                        STColorSchemeIndex.LT_2);
+    }
+
+    /** The library resolves by itself what we say that document programs show: within 1 of 255 on each channel. */
+    @Test
+    void tintsResolveInAnotherLibraryToWhatTheCoreSays() throws IOException {
+        byte[] template = PresentationTemplate.wide(BRAND, TIME);
+        Map<ThemeSlot, Rgb> colors = BRAND.theme().resolve(BRAND.palette());
+        try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(template))) {
+            XSLFAutoShape shape = show.createSlide().createAutoShape();
+            int tints = 0;
+            for (ThemeSlot slot : ThemeSlot.ACCENTS) {
+                for (TintStep step : TintStep.offeredFor(colors.get(slot))) {
+                    CTShapeProperties properties = ((CTShape) shape.getXmlObject()).getSpPr();
+                    if (properties.isSetSolidFill()) {
+                        properties.unsetSolidFill();
+                    }
+                    CTSchemeColor color = properties.addNewSolidFill().addNewSchemeClr();
+                    color.setVal(STSchemeColorVal.Enum.forString(slot.code()));
+                    color.addNewLumMod().setVal(step.lumMod() * 1000);
+                    color.addNewLumOff().setVal(step.lumOff() * 1000);
+                    Rgb ours = step.apply(colors.get(slot));
+                    Color theirs = shape.getFillColor();
+                    assertThat(theirs.getRed()).isCloseTo(ours.red(), within(1));
+                    assertThat(theirs.getGreen()).isCloseTo(ours.green(), within(1));
+                    assertThat(theirs.getBlue()).isCloseTo(ours.blue(), within(1));
+                    tints++;
+                }
+            }
+            assertThat(tints).isEqualTo(30);
+        }
     }
 
     @Test

@@ -4,7 +4,6 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
-import app.zumbido.core.contrast.Ground;
 import app.zumbido.core.contrast.Remedy;
 import app.zumbido.core.contrast.TextColors;
 import app.zumbido.core.palette.Swatch;
@@ -39,7 +38,7 @@ class GroundsController {
             @RequestParam(required = false) @Nullable UUID theme,
             @RequestParam(defaultValue = "AA") WcagLevel level) {
         Brand brand = keeper.seenIn(id, theme);
-        return GroundsResponse.of(brand, Ground.of(brand.palette(), brand.roles(), brand.theme(), level));
+        return GroundsResponse.of(brand, level);
     }
 
     /**

@@ -3,26 +3,41 @@ package app.zumbido.server.contrast;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.ComposedStandings;
 import app.zumbido.core.contrast.Ground;
+import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.contrast.Remedy;
 import app.zumbido.core.contrast.Standing;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What may stand on each ground.
  *
- * @param failing how many texts in use cannot be read
+ * @param composed gradients and pictures of the brand
+ * @param failing how many texts in use cannot be read or must not be used, and are not left on purpose
  */
-record GroundsResponse(List<ByGroundResponse> grounds, int failing) {
-    static GroundsResponse of(Brand brand, List<Ground> grounds) {
+record GroundsResponse(List<ByGroundResponse> grounds, List<ComposedGroundResponse> composed, int failing) {
+    static GroundsResponse of(Brand brand, WcagLevel level) {
         ColorNames names = new ColorNames(brand);
+        List<Ground> grounds = Ground.of(brand.palette(), brand.roles(), brand.theme(), brand.grounds(), level);
+        Map<UUID, ComposedStandings> standings =
+                ComposedStandings.of(brand.palette(), brand.roles(), brand.theme(), brand.grounds(), level).stream()
+                        .collect(Collectors.toMap(found -> found.ground().id(), found -> found));
         return new GroundsResponse(
                 grounds.stream()
                         .map(ground -> ByGroundResponse.of(ground, names))
                         .toList(),
-                grounds.stream().mapToInt(ground -> ground.failing().size()).sum());
+                brand.grounds().composed().stream()
+                        .map(ground -> ComposedGroundResponse.of(
+                                ground, Optional.ofNullable(standings.get(ground.id())), brand, names))
+                        .toList(),
+                Ground.toLookAt(brand.palette(), brand.roles(), brand.theme(), brand.grounds(), level));
     }
 
     /**
@@ -61,16 +76,33 @@ record GroundsResponse(List<ByGroundResponse> grounds, int failing) {
      * @param ratio unrounded
      * @param used whether the brand uses it so
      * @param clashes whether the two vibrate side by side
+     * @param toLookAt whether somebody has to look at it
+     * @param rule what a person has decided about the pair
      */
     record StandingResponse(
-            NamedColorResponse color, double ratio, Standing.Verdict verdict, boolean used, boolean clashes) {
+            NamedColorResponse color,
+            double ratio,
+            Standing.Verdict verdict,
+            boolean used,
+            boolean clashes,
+            boolean toLookAt,
+            @Nullable PairRuleResponse rule) {
         static StandingResponse of(Standing standing, ColorNames names) {
             return new StandingResponse(
                     NamedColorResponse.of(standing.foreground(), names),
                     standing.ratio().value(),
                     standing.verdict(),
                     standing.used(),
-                    standing.clashes());
+                    standing.clashes(),
+                    standing.isToLookAt(),
+                    standing.rule().map(PairRuleResponse::of).orElse(null));
+        }
+    }
+
+    /** @param reason in the brand's own words */
+    record PairRuleResponse(PairRule.Kind kind, String reason) {
+        static PairRuleResponse of(PairRule rule) {
+            return new PairRuleResponse(rule.kind(), rule.reason());
         }
     }
 

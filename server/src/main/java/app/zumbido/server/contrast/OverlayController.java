@@ -8,6 +8,8 @@ import app.zumbido.core.contrast.Overlay;
 import app.zumbido.core.contrast.Recipe;
 import app.zumbido.core.contrast.TextColors;
 import app.zumbido.core.contrast.WorstPlace;
+import app.zumbido.core.palette.LadderStep;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.roles.Role;
 import app.zumbido.server.problem.Given;
@@ -15,6 +17,7 @@ import app.zumbido.server.trail.BrandKeeper;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -54,6 +57,26 @@ class OverlayController {
                 .toList();
     }
 
+    /** What a gradient can be made of: every usable swatch, each followed by the steps of its ladder. */
+    @GetMapping("/api/brands/{id}/contrast/stops")
+    List<StopResponse> stops(@PathVariable UUID id) {
+        List<StopResponse> stops = new ArrayList<>();
+        for (Swatch swatch : keeper.load(id).brand().usable().swatches()) {
+            stops.add(new StopResponse(swatch.name(), swatch.color().hex(), 0));
+            for (double away : Paint.STEPS) {
+                Rgb step = new LadderStep(swatch.id(), away).colorFrom(swatch.color());
+                stops.add(new StopResponse(swatch.name(), step.hex(), away));
+            }
+        }
+        return stops;
+    }
+
+    /**
+     * @param name of the swatch
+     * @param away its share of the way to the light end, below 0 to the dark one; 0 for the swatch itself
+     */
+    record StopResponse(String name, String hex, double away) {}
+
     private static Optional<Swatch> main(Brand brand) {
         return brand.roles()
                 .first(Role.MAIN)
@@ -77,19 +100,19 @@ class OverlayController {
         }
     }
 
-    record OverlayResponse(String hex, double alpha) {
-        static OverlayResponse of(Overlay overlay) {
-            return new OverlayResponse(overlay.color().hex(), overlay.opacity().value());
-        }
-    }
-
     record RecipeResponse(
-            Recipe.Kind kind, List<String> stops, @Nullable OverlayResponse overlay, String text, WorstResponse worst) {
+            Recipe.Kind kind,
+            List<String> stops,
+            ComposedGroundResponse.@Nullable OverlayResponse overlay,
+            String text,
+            WorstResponse worst) {
         static RecipeResponse of(Recipe recipe) {
             return new RecipeResponse(
                     recipe.kind(),
                     recipe.gradient().stops().stream().map(Rgb::hex).toList(),
-                    recipe.overlay().map(OverlayResponse::of).orElse(null),
+                    recipe.overlay()
+                            .map(ComposedGroundResponse.OverlayResponse::of)
+                            .orElse(null),
                     recipe.text().hex(),
                     WorstResponse.of(WorstPlace.on(recipe.gradient(), recipe.overlay(), recipe.text())));
         }

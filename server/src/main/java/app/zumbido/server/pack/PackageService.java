@@ -14,7 +14,9 @@ import java.io.OutputStream;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
@@ -102,9 +104,13 @@ class PackageService {
 
     private TakenIn put(PackedBrand packed) {
         boolean known = records.isKnown(packed.brand().id());
-        Brand brand = records.write(packed.brand());
+        Map<UUID, UUID> own = new HashMap<>();
+        packed.sources().forEach(source -> own.put(source.id(), known ? ids.next() : source.id()));
+        Map<String, String> renamed = new HashMap<>();
+        own.forEach((was, is) -> renamed.put(was.toString(), is.toString()));
+        Brand brand = records.write(packed.brand(), renamed);
         for (SourceRecord source : packed.sources()) {
-            insert(source, brand.id(), known ? ids.next() : source.id());
+            insert(source, brand.id(), own.get(source.id()));
         }
         return new TakenIn(brand, known);
     }
@@ -127,9 +133,12 @@ class PackageService {
     /** @return a brand of its own with the same palette, theme and sources, and a trail that begins with it */
     KeptBrand copy(UUID original, String name) {
         return transaction.execute(status -> {
-            KeptBrand copied = keeper.copy(original, name);
-            for (SourceRow source : sources.ofBrand(original)) {
-                insert(SourceRecord.of(source), copied.brand().id(), ids.next());
+            Map<UUID, UUID> own = new HashMap<>();
+            List<SourceRow> originals = sources.ofBrand(original);
+            originals.forEach(source -> own.put(source.id(), ids.next()));
+            KeptBrand copied = keeper.copy(original, name, picture -> own.getOrDefault(picture, picture));
+            for (SourceRow source : originals) {
+                insert(SourceRecord.of(source), copied.brand().id(), own.get(source.id()));
             }
             return copied;
         });

@@ -5,6 +5,8 @@ import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.UnfilledSlotsException;
 import app.zumbido.core.theme.UnknownThemeException;
 import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.server.contrast.RuleException;
+import app.zumbido.server.contrast.UnknownGroundException;
 import app.zumbido.server.delivery.UnknownDeliveryException;
 import app.zumbido.server.pack.PackageException;
 import app.zumbido.server.palette.GroupException;
@@ -120,6 +122,8 @@ class ProblemTable {
     private static final List<Row> ROWS = List.of(
             new Row(UnknownBrandException.class, ProblemType.UNKNOWN_BRAND),
             new Row(UnknownSourceException.class, ProblemType.UNKNOWN_SOURCE),
+            new Row(UnknownGroundException.class, ProblemType.UNKNOWN_GROUND),
+            new Row(RuleException.class, ProblemType.RULE_REFUSED),
             new Row(UnknownThemeException.class, ProblemType.UNKNOWN_THEME),
             new Row(ThemeException.class, ProblemType.THEME_REFUSED),
             new Row(UnknownSwatchException.class, ProblemType.UNKNOWN_SWATCH),

@@ -28,6 +28,8 @@ enum ProblemType {
     BRAND_NOT_EMPTY(HttpStatus.CONFLICT, "Brand has colours already"),
     PACKAGE_REFUSED(HttpStatus.UNPROCESSABLE_CONTENT, "Not a package that can be taken in"),
     ROLE_REFUSED(HttpStatus.UNPROCESSABLE_CONTENT, "Not with this role"),
+    UNKNOWN_GROUND(HttpStatus.NOT_FOUND, "Unknown ground"),
+    RULE_REFUSED(HttpStatus.UNPROCESSABLE_CONTENT, "Not with this rule"),
     THEME_REFUSED(HttpStatus.CONFLICT, "Not with the themes"),
     GROUP_REFUSED(HttpStatus.CONFLICT, "Not with this group"),
     SAME_SWATCH(HttpStatus.UNPROCESSABLE_CONTENT, "The same swatch"),

@@ -23,6 +23,7 @@ import java.util.Map;
  * @param accents the six accents in order
  * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
  * @param raised the one series that a chart raises: the highlight, where the brand has one
+ * @param onRaised the better of the text and the page color on it
  * @param quiet the other series beside it
  * @param onAccents for each accent the better of the text and the page color as text on it
  */
@@ -38,6 +39,7 @@ public record SpecimenResponse(
         String followedLink,
         String turnedLink,
         String raised,
+        String onRaised,
         String quiet,
         String headingFont,
         String bodyFont) {
@@ -48,6 +50,7 @@ public record SpecimenResponse(
         Rgb page = colors.get(ground.page());
         Rgb text2 = colors.get(ground.texts().get(1));
         List<Rgb> accents = ThemeSlot.ACCENTS.stream().map(colors::get).toList();
+        Rgb raised = raised(brand, accents);
         return new SpecimenResponse(
                 ground == PageGround.DARK,
                 text.hex(),
@@ -59,7 +62,8 @@ public record SpecimenResponse(
                 colors.get(ThemeSlot.HYPERLINK).hex(),
                 colors.get(ThemeSlot.FOLLOWED_HYPERLINK).hex(),
                 TurnedLayout.link(colors, ground.turned()).hex(),
-                raised(brand, accents).hex(),
+                raised.hex(),
+                better(text, page, raised).hex(),
                 quiet(text2).hex(),
                 brand.theme().fonts().heading(),
                 brand.theme().fonts().body());

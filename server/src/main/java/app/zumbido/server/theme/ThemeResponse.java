@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param ground what its pages stand on
  * @param warnings what will be regretted in documents, and notes
  * @param specimen what the specimens are painted from
- * @param unreadable how many texts in use cannot be read at level AA
+ * @param toLookAt how many texts in use cannot be read at level AA or must not be used, and are not left on purpose
  */
 public record ThemeResponse(
         UUID id,
@@ -35,7 +35,7 @@ public record ThemeResponse(
         List<SlotResponse> slots,
         List<WarningResponse> warnings,
         SpecimenResponse specimen,
-        int unreadable) {
+        int toLookAt) {
     public static List<ThemeResponse> allOf(Brand brand) {
         return brand.themes().ids().stream()
                 .map(theme -> firstOf(brand.seenIn(theme)))
@@ -57,7 +57,7 @@ public record ThemeResponse(
                         .map(WarningResponse::of)
                         .toList(),
                 SpecimenResponse.of(brand),
-                Ground.unreadable(brand.palette(), brand.roles(), theme, WcagLevel.AA));
+                Ground.toLookAt(brand.palette(), brand.roles(), theme, brand.grounds(), WcagLevel.AA));
     }
 
     /**

@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -67,11 +68,14 @@ public class BrandKeeper {
         return begin(brand, TrailNote.of(ChangeKind.BEGUN));
     }
 
-    /** @return a brand of its own that begins as another stands */
+    /**
+     * @param pictures by the id of a picture of the original that of the same one in the copy
+     * @return a brand of its own that begins as another stands
+     */
     @Transactional
-    public KeptBrand copy(UUID original, String name) {
+    public KeptBrand copy(UUID original, String name, UnaryOperator<UUID> pictures) {
         Brand brand = load(original).brand();
-        return begin(brand.copy(ids::next, name), TrailNote.copyOf(brand));
+        return begin(brand.copy(ids::next, name).over(pictures), TrailNote.copyOf(brand));
     }
 
     private KeptBrand begin(Brand brand, TrailNote note) {

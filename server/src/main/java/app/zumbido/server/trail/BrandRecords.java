@@ -1,6 +1,10 @@
 package app.zumbido.server.trail;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.contrast.ComposedGround;
+import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Swatch;
 import app.zumbido.server.problem.PlainName;
 import app.zumbido.server.shelf.BrandMapper;
 import app.zumbido.server.shelf.BrandRow;
@@ -75,12 +79,16 @@ public class BrandRecords {
     /**
      * Puts a brand on the shelf as it was; under new ids if its own are taken.
      *
+     * @param sources by the id of a source in the record the one that it gets
      * @return the brand as it stands there
      * @throws BrokenRecordException if it cannot have been written by this program
      */
     @Transactional
-    public Brand write(BrandRecord record) {
-        Map<String, String> renamed = brands.find(record.id()) == null ? Map.of() : newIds(record);
+    public Brand write(BrandRecord record, Map<String, String> sources) {
+        Map<String, String> renamed = new HashMap<>(sources);
+        if (brands.find(record.id()) != null) {
+            renamed.putAll(newIds(record));
+        }
         UUID id = UUID.fromString(
                 renamed.getOrDefault(record.id().toString(), record.id().toString()));
         Brand present = brand(json.under(record.present(), renamed));
@@ -156,22 +164,28 @@ public class BrandRecords {
     }
 
     private static Stream<String> texts(Brand brand) {
-        return Stream.concat(
-                Stream.concat(
+        return Stream.of(
                         Stream.of(brand.name()),
                         brand.themes().all().stream()
                                 .flatMap(theme -> Stream.of(
                                         theme.name(),
                                         theme.fonts().heading(),
-                                        theme.fonts().body()))),
-                brand.palette().swatches().stream()
-                        .flatMap(swatch -> Stream.concat(
-                                Stream.of(
-                                        swatch.name(),
-                                        swatch.group().name(),
-                                        swatch.notes().spotInk(),
-                                        swatch.notes().note()),
-                                swatch.origins().stream().map(origin -> origin.source()))));
+                                        theme.fonts().body())),
+                        brand.roles().words().values().stream(),
+                        brand.grounds().pairs().stream().map(PairRule::reason),
+                        brand.grounds().composed().stream().map(ComposedGround::name),
+                        brand.palette().swatches().stream().flatMap(BrandRecords::texts))
+                .flatMap(texts -> texts);
+    }
+
+    private static Stream<String> texts(Swatch swatch) {
+        return Stream.concat(
+                Stream.of(
+                        swatch.name(),
+                        swatch.group().name(),
+                        swatch.notes().spotInk(),
+                        swatch.notes().note()),
+                swatch.origins().stream().map(Origin::source));
     }
 
     /** A trail leads from its beginning to the present without a gap, or undo would run into nothing. */

@@ -17,6 +17,7 @@ class BrandTables {
     private final PaletteTables palettes;
     private final ThemeTables themes;
     private final RoleTables roles;
+    private final GroundTables grounds;
     private final Map<UUID, Brand> recent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<UUID, Brand> eldest) {
@@ -24,10 +25,11 @@ class BrandTables {
         }
     });
 
-    BrandTables(PaletteTables palettes, ThemeTables themes, RoleTables roles) {
+    BrandTables(PaletteTables palettes, ThemeTables themes, RoleTables roles, GroundTables grounds) {
         this.palettes = palettes;
         this.themes = themes;
         this.roles = roles;
+        this.grounds = grounds;
     }
 
     /** @param row as it was committed: a revision that is rolled back may come again with another content */
@@ -49,7 +51,8 @@ class BrandTables {
                 Optional.ofNullable(row.shortCode()),
                 palettes.read(row.id()),
                 roles.read(row.id()),
-                themes.read(row.id()));
+                themes.read(row.id()),
+                grounds.read(row.id()));
     }
 
     /** Writes what hangs on the brand's own row; that row exists already. */
@@ -57,10 +60,12 @@ class BrandTables {
         palettes.write(brand.id(), brand.palette());
         roles.write(brand.id(), brand.roles());
         themes.write(brand.id(), brand.themes());
+        grounds.write(brand.id(), brand.grounds());
     }
 
     /** Replaces what hangs on the brand's own row. */
     void replace(Brand brand) {
+        grounds.clear(brand.id());
         themes.clear(brand.id());
         roles.clear(brand.id());
         palettes.clear(brand.id());

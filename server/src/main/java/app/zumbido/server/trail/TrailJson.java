@@ -3,6 +3,7 @@ package app.zumbido.server.trail;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.GroundChange;
 import app.zumbido.core.brand.GroupChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
@@ -10,7 +11,9 @@ import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemesChange;
 import app.zumbido.core.brand.TrailNote;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.palette.Group;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -61,12 +64,14 @@ class TrailJson {
     private static final int WITHOUT_GROUPS = 2;
     /** In the third the only role was to be off-limits. */
     private static final int ONLY_OFF_LIMITS = 3;
-    /** In the fourth a brand had one theme, and its pages were light. */
+    /** In the fourth a brand had one theme, its pages were light, and nothing was decided about grounds. */
     private static final int ONE_THEME = 4;
 
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(Change.class, ChangeNames.class)
             .addMixIn(SlotFill.class, FillNames.class)
+            .addMixIn(Paint.class, PaintNames.class)
+            .addMixIn(ComposedGround.Base.class, BaseNames.class)
             .addMixIn(Rgb.class, RgbAsHex.class)
             .addMixIn(PaletteChange.AddSwatches.class, AddSwatchesOfOld.class)
             .addMixIn(SwatchId.class, SwatchIdAsText.class)
@@ -128,6 +133,9 @@ class TrailJson {
             ObjectNode theme = (ObjectNode) older.remove("theme");
             theme.put("ground", PageGround.LIGHT.name());
             older.putArray("themes").add(theme);
+            ObjectNode grounds = older.putObject("grounds");
+            grounds.putArray("pairs");
+            grounds.putArray("composed");
         }
         return mapper.treeToValue(brand, Brand.class);
     }
@@ -217,6 +225,10 @@ class TrailJson {
         @Type(name = "add-theme", value = ThemesChange.AddTheme.class),
         @Type(name = "remove-theme", value = ThemesChange.RemoveTheme.class),
         @Type(name = "lead-with-theme", value = ThemesChange.LeadWithTheme.class),
+        @Type(name = "rule-pair", value = GroundChange.RulePair.class),
+        @Type(name = "free-pair", value = GroundChange.FreePair.class),
+        @Type(name = "keep-ground", value = GroundChange.KeepGround.class),
+        @Type(name = "drop-ground", value = GroundChange.DropGround.class),
         @Type(name = "draft-brand", value = BrandChange.DraftBrand.class),
         @Type(name = "take-theme", value = ThemeChange.TakeTheme.class)
     })
@@ -230,6 +242,21 @@ class TrailJson {
         @Type(name = "empty", value = SlotFill.Empty.class)
     })
     private interface FillNames {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @Type(name = "swatch", value = Paint.OfSwatch.class),
+        @Type(name = "ladder", value = Paint.OnLadder.class),
+        @Type(name = "fixed", value = Paint.Fixed.class)
+    })
+    private interface PaintNames {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @Type(name = "gradient", value = ComposedGround.Base.OfGradient.class),
+        @Type(name = "picture", value = ComposedGround.Base.OfPicture.class)
+    })
+    private interface BaseNames {}
 
     private abstract static class RgbAsHex {
         @JsonValue

@@ -3,19 +3,24 @@ package app.zumbido.server.trail;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.GroundChange;
 import app.zumbido.core.brand.GroupChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.brand.ThemesChange;
+import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.ComposedGround;
+import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.MoodWord;
 import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.PaletteOrder;
 import app.zumbido.core.palette.Sighting;
@@ -34,6 +39,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.UUID;
 import java.util.function.Function;
 
 /** What every test of the trail walks. */
@@ -50,6 +56,7 @@ public final class EveryChange {
         Swatch teal = swatch(ids, "Harbour teal", "0F7C7A");
         Swatch pale = swatch(ids, "Pale teal", "A7D8D6");
         Swatch violet = swatch(ids, "Violet", "7A5CD6");
+        UUID veil = ids.next();
         List<Swatch> drafted = List.of(swatch(ids, "Dark blue", "0B2A4A"), swatch(ids, "Orange", "F2682A"));
         return List.of(
                 brand -> new BrandChange.DraftBrand("logo.png", drafted, Suggestion.from(Palette.of(drafted))),
@@ -96,7 +103,37 @@ public final class EveryChange {
                 brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.Derived(teal.id(), 0.25)),
                 brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Fixed(Rgb.ofHex("FFD400"))),
                 brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_4, SlotFill.EMPTY),
+                brand -> new GroundChange.RulePair(new PairRule(
+                        PairRule.Kind.NARROWED,
+                        new Paint.OfSwatch(teal.id()),
+                        new Paint.Fixed(Rgb.WHITE),
+                        "Only for the hull")),
+                brand -> new GroundChange.RulePair(new PairRule(
+                        PairRule.Kind.LEFT,
+                        new Paint.OnLadder(new LadderStep(navy.id(), 0.5)),
+                        new Paint.OfSwatch(teal.id()),
+                        "Painted so since 1987")),
+                brand -> new GroundChange.FreePair(new Paint.OfSwatch(teal.id()), new Paint.Fixed(Rgb.WHITE)),
+                brand -> new GroundChange.KeepGround(new ComposedGround(
+                        veil,
+                        "Title band",
+                        new ComposedGround.Base.OfGradient(
+                                List.of(
+                                        new Paint.OnLadder(new LadderStep(navy.id(), -0.5)),
+                                        new Paint.OfSwatch(navy.id()),
+                                        new Paint.OfSwatch(teal.id())),
+                                false,
+                                45),
+                        Optional.of(new ComposedGround.Laid(new Paint.OfSwatch(teal.id()), Fraction.of(0.7))),
+                        new Paint.Fixed(Rgb.WHITE))),
+                brand -> new GroundChange.KeepGround(new ComposedGround(
+                        ids.next(),
+                        "Harbour",
+                        new ComposedGround.Base.OfPicture(ids.next()),
+                        Optional.empty(),
+                        new Paint.OfSwatch(navy.id()))),
                 brand -> new PaletteChange.RemoveSwatch(teal.id()),
+                brand -> new GroundChange.DropGround(veil),
                 brand -> new ThemeChange.RenameTheme("Daylight"),
                 brand -> new ThemeChange.SetGround(PageGround.DARK),
                 brand -> new ThemesChange.AddTheme(

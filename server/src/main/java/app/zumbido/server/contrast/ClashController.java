@@ -1,0 +1,81 @@
+package app.zumbido.server.contrast;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.Clash;
+import app.zumbido.core.contrast.ClashRemedy;
+import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.server.contrast.GroundsResponse.NamedColorResponse;
+import app.zumbido.server.trail.BrandKeeper;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Vivid colours that vibrate side by side, and what helps. */
+@RestController
+class ClashController {
+    private final BrandKeeper keeper;
+
+    ClashController(BrandKeeper keeper) {
+        this.keeper = keeper;
+    }
+
+    /** Every two usable swatches that vibrate side by side, in the order of the palette. */
+    @GetMapping("/api/brands/{id}/contrast/clashes")
+    List<ClashResponse> clashes(@PathVariable UUID id) {
+        Brand brand = keeper.load(id).brand();
+        List<Rgb> colors =
+                brand.usable().swatches().stream().map(Swatch::color).distinct().toList();
+        ColorNames names = new ColorNames(brand);
+        List<ClashResponse> clashes = new ArrayList<>();
+        for (int i = 0; i < colors.size(); i++) {
+            for (int j = i + 1; j < colors.size(); j++) {
+                if (Clash.between(colors.get(i), colors.get(j))) {
+                    clashes.add(ClashResponse.of(colors.get(i), colors.get(j), brand, names));
+                }
+            }
+        }
+        return clashes;
+    }
+
+    /**
+     * @param left why it is left as it is; absent if it is not
+     * @param remedies the least cost first
+     */
+    record ClashResponse(
+            NamedColorResponse one,
+            NamedColorResponse other,
+            @Nullable String left,
+            List<ClashRemedyResponse> remedies) {
+        static ClashResponse of(Rgb one, Rgb other, Brand brand, ColorNames names) {
+            String left = brand.grounds()
+                    .find(one, other, brand.palette())
+                    .filter(rule -> rule.kind() == PairRule.Kind.LEFT)
+                    .map(PairRule::reason)
+                    .orElse(null);
+            return new ClashResponse(
+                    NamedColorResponse.of(one, names),
+                    NamedColorResponse.of(other, names),
+                    left,
+                    ClashRemedy.of(one, other).stream()
+                            .map(remedy -> ClashRemedyResponse.of(remedy, names))
+                            .toList());
+        }
+    }
+
+    /** @param cost how far the color moves; ΔE00 */
+    record ClashRemedyResponse(ClashRemedy.Kind kind, NamedColorResponse from, String to, double cost) {
+        static ClashRemedyResponse of(ClashRemedy remedy, ColorNames names) {
+            return new ClashRemedyResponse(
+                    remedy.kind(),
+                    NamedColorResponse.of(remedy.from(), names),
+                    remedy.to().hex(),
+                    remedy.cost());
+        }
+    }
+}

@@ -1,0 +1,91 @@
+<script lang="ts">
+  import { messageOf } from '../../api/problem';
+  import type { Ground, RuleRequest, Standing } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import { colorName } from './contrast';
+
+  /** What a person decides about one pair, whatever its ratio says: always with a reason. */
+  interface Props {
+    ground: Ground;
+    standing: Standing;
+    onclose: () => void;
+  }
+
+  const { ground, standing, onclose }: Props = $props();
+  const bench = useBench();
+
+  const readable = $derived(standing.verdict === 'TEXT' || standing.verdict === 'LARGE_TEXT');
+  const kind: RuleRequest['kind'] = $derived(readable ? 'NARROWED' : 'LEFT');
+  const name = $derived(`${colorName(standing.color)} on ${colorName(ground.color)}`);
+
+  let reason = $state('');
+  let problem = $state<string>();
+
+  async function attempt(action: () => Promise<void>, words: string) {
+    try {
+      await action();
+      bench.say(words, true);
+      onclose();
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  function decide(event: SubmitEvent) {
+    event.preventDefault();
+    void attempt(
+      () => bench.rulePair({ kind, text: standing.color.hex, ground: ground.color.hex, reason }),
+      readable ? `${name} is not allowed any more.` : `${name} is left as it is.`,
+    );
+  }
+
+  const free = () =>
+    attempt(
+      () => bench.freePair(standing.color.hex, ground.color.hex),
+      readable ? `${name} is allowed again.` : `${name} is looked at again.`,
+    );
+</script>
+
+{#if standing.rule}
+  <p>
+    {standing.rule.kind === 'NARROWED' ? 'Not allowed' : 'Left as it is'}, because: {standing.rule.reason}
+    <Button look="quiet" onclick={free}>
+      {standing.rule.kind === 'NARROWED' ? 'Allow it again' : 'Look at it again'}
+    </Button>
+  </p>
+{:else}
+  <form onsubmit={decide}>
+    <label>
+      {readable ? 'Not allowed, because' : 'Leave it, because'}
+      <input bind:value={reason} required maxlength="200" autocomplete="off" />
+    </label>
+    <Button type="submit">{readable ? 'Do not allow it' : 'Leave it'}</Button>
+  </form>
+{/if}
+<Complaint text={problem} />
+
+<style>
+  form,
+  label {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+  }
+
+  label {
+    flex: 1;
+    font-weight: 600;
+  }
+
+  input {
+    flex: 1;
+    min-width: 200px;
+    min-height: 32px;
+    padding: 4px 8px;
+    border: var(--rule);
+    background: var(--board);
+  }
+</style>

@@ -28,3 +28,20 @@ export function deliveryOf(brandId: string, kind: string, theme: string): string
 export function packageOf(brandIds: readonly string[]): string {
   return `/api/packages?brands=${brandIds.join(',')}`;
 }
+
+/**
+ * A slide of a deck on the sheet.
+ * @param number 1 for the first
+ * @param theme the one that it is shown in; nothing: as the deck is
+ * @param revision of the brand, so that a change is seen at once
+ */
+export function slideOf(
+  brandId: string,
+  sourceId: string,
+  number: number,
+  theme: string | undefined,
+  revision: number,
+): string {
+  const worn = theme ? `?theme=${theme}&revision=${revision}` : '';
+  return `/api/brands/${brandId}/sources/${sourceId}/slides/${number}${worn}`;
+}

@@ -788,6 +788,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/sources/{sid}/slides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slides"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/sources/{sid}/slides/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slide"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/sources/{sid}/theme": {
         parameters: {
             query?: never;
@@ -2222,6 +2254,10 @@ export interface components {
         };
         ShortCodeRequest: {
             shortCode?: string;
+        };
+        SlidesResponse: {
+            /** Format: int32 */
+            count: number;
         };
         SlotDifferenceResponse: {
             /** Format: double */
@@ -3854,6 +3890,55 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SampleResponse"];
+                };
+            };
+        };
+    };
+    slides: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SlidesResponse"];
+                };
+            };
+        };
+    };
+    slide: {
+        parameters: {
+            query?: {
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
                 };
             };
         };

@@ -79,3 +79,8 @@ export type Order = 'coverage' | 'place' | 'lightness' | 'hue';
 export function isPicture(source: Source): source is PictureSource {
   return source.width !== undefined && source.height !== undefined;
 }
+
+/** Whether slides of the file can be drawn. */
+export function hasSlides(source: Source): boolean {
+  return source.kind === 'pptx';
+}

@@ -161,6 +161,7 @@
   main {
     grid-area: station;
     padding: 14px 20px 24px;
+    position: relative;
     overflow: auto;
     background: var(--board);
   }

@@ -26,6 +26,8 @@ export class Bench extends GroundWork {
   /** Text whose codes are looked at; nothing while nobody does. */
   text = $state.raw<SourceText>();
   trial = $state.raw<Trial>();
+  /** Id of the source that the specimens show as a page of one's own. */
+  ownPage = $state<string>();
 
   /** The sheet first, since the bench is shown as soon as the brand is there. */
   async open(): Promise<void> {
@@ -48,6 +50,20 @@ export class Bench extends GroundWork {
     return this.change((header) =>
       api.PUT('/api/brands/{id}/short-code', { params: { path: { id: this.id }, header }, body }),
     );
+  }
+
+  /** Takes a file in and shows it among the specimens. */
+  async showOwn(files: File[]): Promise<void> {
+    const before = this.sheet.sources.map(({ id }) => id);
+    await this.intake.take(files);
+    const added = this.sheet.sources.find(({ id }) => !before.includes(id));
+    this.ownPage = added?.id ?? this.ownPage;
+  }
+
+  /** @return how many slides a deck on the sheet has */
+  async slides(sid: string): Promise<number> {
+    const params = { path: { id: this.id, sid } };
+    return (await answered(api.GET('/api/brands/{id}/sources/{sid}/slides', { params }))).count;
   }
 
   async draft(source: Source): Promise<void> {

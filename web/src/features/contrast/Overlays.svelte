@@ -60,10 +60,14 @@
   async function keep(event: SubmitEvent) {
     event.preventDefault();
     const given = name;
+    const known = changing;
     await attempt(
-      () => bench.keepGround(changing, laid.body(given)),
-      changing ? `${given} is changed.` : `${given} is part of the brand now.`,
+      () => bench.keepGround(known, laid.body(given)),
+      known ? `${given} is changed.` : `${given} is part of the brand now.`,
     );
+    if (!known && !problem) {
+      name = '';
+    }
   }
 
   async function drop(ground: ComposedGround) {
@@ -155,7 +159,7 @@
   <Button type="submit">{changing ? 'Save the change' : 'Keep it in the brand'}</Button>
   {#each kept.filter(({ id }) => id === changing) as ground (ground.id)}
     <Button look="quiet" onclick={() => drop(ground)}
-      >Drop it<span class="visually-hidden">: {ground.name}</span></Button
+      >Drop it<span class="visually-hidden">&nbsp;{ground.name}</span></Button
     >
   {/each}
 </form>

@@ -2,10 +2,12 @@
   import { useBench } from '../../app/bench.svelte';
   import { messageOf } from '../../api/problem';
   import Button from '../../ui/Button.svelte';
+  import { carriesFiles } from '../../ui/drag';
   import Segments from '../../ui/Segments.svelte';
   import { wordsOf } from '../trail/wording';
   import { Before } from './before.svelte';
   import EyesChoice from './EyesChoice.svelte';
+  import OwnPage from './OwnPage.svelte';
   import Sheets from './Sheets.svelte';
   import WholeWindow from './WholeWindow.svelte';
 
@@ -37,6 +39,25 @@
     }
   }
 
+  let over = $state(false);
+
+  function ondragover(event: DragEvent) {
+    if (carriesFiles(event)) {
+      event.preventDefault();
+      over = true;
+    }
+  }
+
+  /** What is dropped here is shown here, and not only taken in. */
+  function ondrop(event: DragEvent) {
+    over = false;
+    if (carriesFiles(event)) {
+      event.preventDefault();
+      event.stopPropagation();
+      void bench.showOwn([...(event.dataTransfer?.files ?? [])]);
+    }
+  }
+
   async function choose(value: string) {
     try {
       await before.choose(value, bench.theme.id);
@@ -46,7 +67,14 @@
   }
 </script>
 
-<aside aria-label="In use">
+<aside
+  aria-label="In use"
+  class:over
+  ondragenter={ondragover}
+  {ondragover}
+  ondragleave={() => (over = false)}
+  {ondrop}
+>
   <div class="title">
     <h2>In use</h2>
     <Button look="quiet" onclick={() => (whole = true)}
@@ -74,6 +102,7 @@
   {/if}
   {#if problem}<p role="alert">{problem}</p>{/if}
   <EyesChoice />
+  <OwnPage {moment} />
   <p class="visually-hidden">
     Slides, charts, a table with banded rows, a letter, a post and a web page of {bench.brand.name}, painted
     from the theme as it {moment === 'now' ? 'stands' : 'stood'}.
@@ -89,9 +118,15 @@
   aside {
     grid-area: dock;
     padding: 12px 14px;
+    position: relative;
     overflow: auto;
     border-left: var(--rule);
     background: var(--well);
+  }
+
+  .over {
+    outline: 3px solid var(--ink);
+    outline-offset: -3px;
   }
 
   .title {

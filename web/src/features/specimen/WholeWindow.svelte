@@ -2,6 +2,7 @@
   import type { Attachment } from 'svelte/attachments';
   import type { Specimen } from '../../api/types';
   import Button from '../../ui/Button.svelte';
+  import OwnPage from './OwnPage.svelte';
   import Sheets from './Sheets.svelte';
 
   /** The specimens over the whole window, for showing them to a client. */
@@ -25,10 +26,15 @@
     <h2>{name}{moment === 'before' ? ', before' : ''}</h2>
     <Button onclick={onclose}>Back to the bench</Button>
   </header>
+  <div class="own"><OwnPage {moment} /></div>
   <Sheets {specimen} {name} {moment} wide />
 </dialog>
 
 <style>
+  .own {
+    max-width: 720px;
+  }
+
   dialog {
     width: 100vw;
     max-width: 100vw;

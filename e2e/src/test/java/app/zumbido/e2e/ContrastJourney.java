@@ -156,4 +156,91 @@ class ContrastJourney extends Journey {
         page.keyboard().press("Escape");
         assertThat(whole).hasCount(0);
     }
+
+    @Test
+    void aPairIsLeftOnPurposeAndAnotherIsNotAllowed() {
+        writeHeadingsInYellow();
+        openStation("Contrast");
+        page.getByLabel("Grounds")
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Lemon 1.43, in use"))
+                .first()
+                .click();
+        field("Leave it, because").fill("The lamp of the harbour is that yellow");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Lemon on White is left as it is.")).isVisible();
+        Locator left = page.getByLabel("May not stand on White")
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Lemon 1.43, in use, left"));
+        assertThat(left).isVisible();
+
+        button("narrow what may stand on White").click();
+        page.getByLabel("Which text").selectOption("Teal");
+        field("Not allowed, because").fill("Too pale in print");
+        button("Do not allow it").click();
+        assertThat(page.getByText("Teal on White is not allowed any more.")).isVisible();
+        assertThat(page.getByLabel("May not stand on White")).containsText("Teal 5.01, in use, not allowed");
+        assertThat(accessibilityFaults()).isEmpty();
+        button("In words").click();
+        assertThat(page.getByLabel("What may stand on what, in words")).containsText("not in Teal: Too pale in print.");
+
+        button("By ground").click();
+        left.click();
+        assertThat(page.getByText("because: The lamp of the harbour is that yellow"))
+                .isVisible();
+        button("Look at it again").click();
+        assertThat(page.getByLabel("May not stand on White")).not().containsText("left");
+    }
+
+    @Test
+    void aTitleBandIsKeptInTheBrandAndFollowsItsColors() {
+        openStation("Contrast");
+        button("Overlays").click();
+        page.getByLabel("Recipes").getByRole(AriaRole.BUTTON).first().click();
+        field("Name of the ground").fill("Title band");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Title band is part of the brand now.")).isVisible();
+        page.getByLabel("Grounds of the brand").getByText("Title band").click();
+        page.getByLabel("Text", new Page.GetByLabelOptions().setExact(true)).selectOption("White");
+        button("Save the change").click();
+        assertThat(page.getByText("Title band is changed.")).isVisible();
+        button("By ground").click();
+        Locator band = page.getByLabel("Grounds")
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Title band"));
+        assertThat(band).containsText("text cannot be read there");
+        assertThat(page.getByRole(AriaRole.NAVIGATION)).containsText("1 in use fails");
+        assertThat(accessibilityFaults()).isEmpty();
+        button("open Title band").click();
+        button("Drop it Title band").click();
+        assertThat(page.getByText("Title band is not part of the brand any more."))
+                .isVisible();
+        assertThat(page.getByLabel("Grounds of the brand")).hasCount(0);
+        page.keyboard().press("Control+z");
+        assertThat(page.getByLabel("Grounds of the brand")).containsText("Title band");
+    }
+
+    @Test
+    void twoColorsThatVibrateAreMended() {
+        openStation("Palette");
+        button("Add a colour").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("Code").fill("00A000");
+        dialog.getByLabel("Name").fill("Buoy green");
+        page.keyboard().press("Enter");
+        assertThat(dialog).hasCount(0);
+        openStation("Contrast");
+        button("Clashes").click();
+        Locator clashes = page.getByLabel("Clashes", new Page.GetByLabelOptions().setExact(true));
+        assertThat(clashes).containsText("Orange beside Buoy green");
+        assertThat(accessibilityFaults()).isEmpty();
+        clashes.getByText("Take it").first().click();
+        carryThrough();
+        assertThat(page.getByText("No two colours of the palette vibrate side by side."))
+                .isVisible();
+        page.keyboard().press("Control+z");
+        page.getByLabel("Leave Orange beside Buoy green, because").fill("They never touch");
+        button("Leave it").click();
+        assertThat(clashes).containsText("Left as it is, because: They never touch");
+    }
 }

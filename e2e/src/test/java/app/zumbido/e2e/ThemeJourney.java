@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -122,5 +124,34 @@ class ThemeJourney extends Journey {
         assertThat(row).containsText("themeTint 33");
         assertThat(row).containsText("tint 0.8");
         assertThat(accessibilityFaults()).isEmpty();
+    }
+
+    @Test
+    void aSlideOfOnesOwnTakesTheThemeOn() throws Exception {
+        Path deck = page.waitForDownload(() -> {
+                    openStation("Hand over");
+                    link("Download Presentation template").click();
+                })
+                .path();
+        openStation("Gather");
+        choose(file("own.potx", Files.readAllBytes(deck)));
+        assertThat(page.getByLabel("Sources")).containsText("own.potx");
+        page.getByLabel("A page of your own").selectOption("own.potx");
+        Locator slide = page.getByAltText("Slide 1 of own.potx, in the theme Ostrel Ferries");
+        assertThat(slide).isVisible();
+        String before = drawn(slide);
+        openStation("Theme");
+        page.getByLabel("Pages of the theme").getByText("dark pages").click();
+        assertThat(page.getByText("has dark pages now")).isVisible();
+        page.waitForCondition(() -> !drawn(slide).equals(before));
+        assertThat(accessibilityFaults()).isEmpty();
+    }
+
+    /** What the picture shows, as the browser has it. */
+    private static String drawn(Locator image) {
+        return (String) image.evaluate("async (image) => { await image.decode();"
+                + " const bytes = await (await fetch(image.currentSrc)).arrayBuffer();"
+                + " const hash = await crypto.subtle.digest('SHA-256', bytes);"
+                + " return [...new Uint8Array(hash)].join(); }");
     }
 }

@@ -14,7 +14,6 @@ import java.io.InputStream;
 import java.util.List;
 import java.util.Optional;
 import javax.xml.stream.XMLStreamReader;
-import org.apache.poi.openxml4j.util.ZipSecureFile;
 import org.apache.poi.sl.draw.DrawPaint;
 import org.apache.poi.sl.usermodel.PaintStyle;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
@@ -36,13 +35,6 @@ import org.jspecify.annotations.Nullable;
  * resolved by the library.
  */
 final class DeckUses {
-    /** The library's default refuses files that merely have a long even part. */
-    private static final double LEAST_INFLATE_RATIO = 0.001;
-
-    static {
-        ZipSecureFile.setMinInflateRatio(LEAST_INFLATE_RATIO);
-    }
-
     private final Inventory.Tally tally;
     private final Optional<FoundTheme> theme;
 
@@ -53,6 +45,7 @@ final class DeckUses {
 
     /** @return false if the library cannot read the file, as with the strict form of the standard */
     boolean count(byte[] file) {
+        OfficeLimits.set();
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(file))) {
             for (XSLFSlide slide : show.getSlides()) {
                 Rgb ground = ground(slide);

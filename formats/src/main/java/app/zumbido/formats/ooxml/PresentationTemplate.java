@@ -18,8 +18,6 @@ import org.apache.poi.openxml4j.exceptions.InvalidFormatException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
 import org.apache.poi.openxml4j.opc.PackagePart;
 import org.apache.xmlbeans.XmlException;
-import org.openxmlformats.schemas.drawingml.x2006.main.CTColorMapping;
-import org.openxmlformats.schemas.drawingml.x2006.main.STColorSchemeIndex;
 import org.openxmlformats.schemas.drawingml.x2006.main.ThemeDocument;
 import org.openxmlformats.schemas.presentationml.x2006.main.CTPresentation;
 import org.openxmlformats.schemas.presentationml.x2006.main.CTShape;
@@ -82,7 +80,7 @@ public final class PresentationTemplate {
             masterDocument = SldMasterDocument.Factory.parse(in);
         }
         if (brand.theme().ground() == PageGround.DARK) {
-            darken(masterDocument.getSldMaster().getClrMap());
+            ThemePart.darken(masterDocument.getSldMaster().getClrMap());
         }
         CTSlideLayoutIdList layoutIds = masterDocument.getSldMaster().addNewSldLayoutIdLst();
         for (PresentationPart layout : LAYOUTS) {
@@ -99,14 +97,6 @@ public final class PresentationTemplate {
         writeTheme(pkg, brand);
         writeFirstSlide(pkg, brand);
         writePresentation(pkg, presentation);
-    }
-
-    /** Pages stand on the dark slots: the master maps them so. Source: ECMA-376 Part 1, 19.3.1.6 (clrMap). */
-    private static void darken(CTColorMapping map) {
-        map.setBg1(STColorSchemeIndex.DK_1);
-        map.setTx1(STColorSchemeIndex.LT_1);
-        map.setBg2(STColorSchemeIndex.DK_2);
-        map.setTx2(STColorSchemeIndex.LT_2);
     }
 
     private static void writeTheme(OPCPackage pkg, Brand brand) throws IOException, XmlException {

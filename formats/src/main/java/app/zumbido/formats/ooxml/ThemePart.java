@@ -5,9 +5,11 @@ import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.FontPair;
 import java.util.Map;
 import org.openxmlformats.schemas.drawingml.x2006.main.CTColor;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTColorMapping;
 import org.openxmlformats.schemas.drawingml.x2006.main.CTColorScheme;
 import org.openxmlformats.schemas.drawingml.x2006.main.CTFontScheme;
 import org.openxmlformats.schemas.drawingml.x2006.main.CTOfficeStyleSheet;
+import org.openxmlformats.schemas.drawingml.x2006.main.STColorSchemeIndex;
 
 /** Writes name, colours and fonts into a theme part. Source: ECMA-376 Part 1, 20.1.6. */
 final class ThemePart {
@@ -19,14 +21,42 @@ final class ThemePart {
         CTColorScheme scheme = theme.getThemeElements().getClrScheme();
         scheme.setName(name);
         for (ThemeSlot slot : ThemeSlot.values()) {
-            Rgb rgb = colors.get(slot);
-            byte[] value = {(byte) rgb.red(), (byte) rgb.green(), (byte) rgb.blue()};
-            color(scheme, slot).getSrgbClr().setVal(value);
+            color(scheme, slot).getSrgbClr().setVal(bytes(colors.get(slot)));
         }
         CTFontScheme fontScheme = theme.getThemeElements().getFontScheme();
         fontScheme.setName(name);
         fontScheme.getMajorFont().getLatin().setTypeface(fonts.heading());
         fontScheme.getMinorFont().getLatin().setTypeface(fonts.body());
+    }
+
+    /** Puts colours and fonts into the theme of a file that exists; what the brand has not set stays. */
+    static void dress(CTOfficeStyleSheet theme, Map<ThemeSlot, Rgb> colors, FontPair fonts) {
+        CTColorScheme scheme = theme.getThemeElements().getClrScheme();
+        colors.forEach((slot, rgb) -> {
+            CTColor color = color(scheme, slot);
+            if (color.isSetSysClr()) {
+                color.unsetSysClr();
+            }
+            if (!color.isSetSrgbClr()) {
+                color.addNewSrgbClr();
+            }
+            color.getSrgbClr().setVal(bytes(rgb));
+        });
+        CTFontScheme fontScheme = theme.getThemeElements().getFontScheme();
+        fontScheme.getMajorFont().getLatin().setTypeface(fonts.heading());
+        fontScheme.getMinorFont().getLatin().setTypeface(fonts.body());
+    }
+
+    /** Lets pages stand on the dark slots. Source: ECMA-376 Part 1, 19.3.1.6 (clrMap). */
+    static void darken(CTColorMapping map) {
+        map.setBg1(STColorSchemeIndex.DK_1);
+        map.setTx1(STColorSchemeIndex.LT_1);
+        map.setBg2(STColorSchemeIndex.DK_2);
+        map.setTx2(STColorSchemeIndex.LT_2);
+    }
+
+    private static byte[] bytes(Rgb rgb) {
+        return new byte[] {(byte) rgb.red(), (byte) rgb.green(), (byte) rgb.blue()};
     }
 
     private static CTColor color(CTColorScheme scheme, ThemeSlot slot) {

@@ -8,6 +8,7 @@ import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.server.storage.BlobStore;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /** Decoded pictures and what they propose, made when asked for and kept for a while; one large decode at a time. */
@@ -17,6 +18,8 @@ class Pictures {
     private static final long MOST_PIXELS = BitmapFile.MOST_PIXELS;
 
     private static final long MOST_EXTRACTIONS = 64;
+    /** What a slide with its pictures takes while it is drawn, by and large. */
+    private static final long DRAWN_PIXELS = 8_000_000;
 
     private final BlobStore blobs;
     private final DecodeGate gate;
@@ -80,6 +83,11 @@ class Pictures {
     /** @throws app.zumbido.formats.image.UnreadableImageException if its pixels are damaged */
     Pixels decode(SourceFile.Picture file) {
         return gate.pass((long) file.width() * file.height(), file::decode);
+    }
+
+    /** Draws something that takes as much memory as a picture of a few megapixels. */
+    <T> T drawn(Supplier<T> draw) {
+        return gate.pass(DRAWN_PIXELS, draw);
     }
 
     /** @param reading nothing: the machine decides */

@@ -16,6 +16,7 @@ import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.formats.image.PngImage;
+import app.zumbido.formats.ooxml.SlidePictures;
 import app.zumbido.server.source.DraftException.Reason;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
@@ -43,6 +44,8 @@ class SourceService implements SourceIntake {
     private static final int MASK_SIDE = 480;
     /** Side of what the magnifier shows; pixels. */
     private static final int PATCH = 13;
+    /** The kind of a source that has slides. */
+    private static final String DECK = "pptx";
 
     private final SourceMapper sources;
     private final BrandKeeper keeper;
@@ -221,6 +224,30 @@ class SourceService implements SourceIntake {
     /** @return our PNG of the picture, made small enough to be shown */
     byte[] picture(UUID brandId, UUID id) {
         return PngImage.scaled(pictures.pixels(find(brandId, id)), SHOWN_SIDE);
+    }
+
+    /** @return how many slides the deck has @throws WrongKindOfSourceException if it is none that slides are drawn of */
+    int slides(UUID brandId, UUID id) {
+        return SlidePictures.count(deck(brandId, id));
+    }
+
+    private byte[] deck(UUID brandId, UUID id) {
+        SourceRow row = find(brandId, id);
+        if (!row.kind().equals(DECK)) {
+            throw new WrongKindOfSourceException(row.name() + " is no presentation whose slides can be drawn");
+        }
+        return blobs.get(row.blob());
+    }
+
+    /**
+     * @param number 1 for the first
+     * @param dress nothing: as the deck is
+     * @return a PNG of the slide
+     */
+    byte[] slide(UUID brandId, UUID id, int number, Optional<SlidePictures.Dress> dress) {
+        byte[] deck = deck(brandId, id);
+        return pictures.drawn(() -> SlidePictures.draw(deck, number - 1, dress))
+                .orElseThrow(() -> new OutsidePictureException("The deck has no slide " + number));
     }
 
     /** @return a PNG that is opaque where the picture belongs to the colour */

@@ -1,0 +1,102 @@
+package app.zumbido.formats.ooxml;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.image.PngImage;
+import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.formats.image.UnreadableImageException.Reason;
+import java.awt.Color;
+import java.awt.Dimension;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.poi.xslf.usermodel.XMLSlideShow;
+import org.apache.poi.xslf.usermodel.XSLFSlideMaster;
+
+/**
+ * Slides of a deck that exists as pictures, as they are or in a theme of the brand. The library draws no charts and no
+ * SmartArt.
+ */
+public final class SlidePictures {
+    /** The longer side of what is drawn; pixels. */
+    private static final int LONG_SIDE = 960;
+
+    private SlidePictures() {}
+
+    /** A theme of the brand with the colours that its slots show. */
+    public record Dress(Theme theme, Map<ThemeSlot, Rgb> colors) {}
+
+    /** @throws UnreadableImageException if it is no deck that the library can read */
+    public static int count(byte[] deck) {
+        try (XMLSlideShow show = open(deck)) {
+            return show.getSlides().size();
+        } catch (IOException e) {
+            throw unreadable(e);
+        }
+    }
+
+    /**
+     * @param slide 0 for the first
+     * @param dress nothing: as the deck is
+     * @return a PNG file; nothing if it has no such slide
+     * @throws UnreadableImageException if it is no deck that the library can read and draw
+     */
+    public static Optional<byte[]> draw(byte[] deck, int slide, Optional<Dress> dress) {
+        try (XMLSlideShow show = open(deck)) {
+            if (slide < 0 || slide >= show.getSlides().size()) {
+                return Optional.empty();
+            }
+            dress.ifPresent(worn -> show.getSlideMasters().forEach(master -> put(worn, master)));
+            Dimension size = show.getPageSize();
+            double scale = (double) LONG_SIDE / Math.max(size.width, size.height);
+            BufferedImage image = new BufferedImage(
+                    Math.max(1, (int) Math.round(size.width * scale)),
+                    Math.max(1, (int) Math.round(size.height * scale)),
+                    BufferedImage.TYPE_INT_RGB);
+            Graphics2D graphics = image.createGraphics();
+            graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+            graphics.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+            graphics.setColor(Color.WHITE);
+            graphics.fillRect(0, 0, image.getWidth(), image.getHeight());
+            graphics.scale(scale, scale);
+            show.getSlides().get(slide).draw(graphics);
+            graphics.dispose();
+            return Optional.of(PngImage.encode(image));
+        } catch (UnreadableImageException e) {
+            throw e;
+        } catch (IOException | RuntimeException e) {
+            throw unreadable(e);
+        }
+    }
+
+    /** Whatever has been kept as a source was unpacked once under limits of our own. */
+    private static XMLSlideShow open(byte[] deck) {
+        OfficeLimits.set();
+        try {
+            return new XMLSlideShow(new ByteArrayInputStream(deck));
+        } catch (IOException | RuntimeException e) {
+            throw unreadable(e);
+        }
+    }
+
+    private static UnreadableImageException unreadable(Exception cause) {
+        return new UnreadableImageException(
+                Reason.BROKEN,
+                "The slides of this deck cannot be drawn; its colours can be listed all the same",
+                cause);
+    }
+
+    private static void put(Dress dress, XSLFSlideMaster master) {
+        ThemePart.dress(
+                master.getTheme().getXmlObject(), dress.colors(), dress.theme().fonts());
+        if (dress.theme().ground() == PageGround.DARK) {
+            ThemePart.darken(master.getXmlObject().getClrMap());
+        }
+    }
+}

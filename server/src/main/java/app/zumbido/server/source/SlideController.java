@@ -1,0 +1,59 @@
+package app.zumbido.server.source;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.formats.ooxml.SlidePictures;
+import app.zumbido.server.trail.BrandKeeper;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Slides of a deck on the sheet, as they are and as they would look in a theme of the brand. */
+@RestController
+@RequestMapping("/api/brands/{id}/sources/{sid}/slides")
+class SlideController {
+    private final SourceService service;
+    private final BrandKeeper keeper;
+
+    SlideController(SourceService service, BrandKeeper keeper) {
+        this.service = service;
+        this.keeper = keeper;
+    }
+
+    @GetMapping
+    SlidesResponse slides(@PathVariable UUID id, @PathVariable UUID sid) {
+        return new SlidesResponse(service.slides(id, sid));
+    }
+
+    /**
+     * @param number 1 for the first
+     * @param theme the one that it is shown in; absent: as the deck is
+     */
+    @GetMapping(path = "/{number}", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> slide(
+            @PathVariable UUID id,
+            @PathVariable UUID sid,
+            @PathVariable int number,
+            @RequestParam(required = false) @Nullable UUID theme) {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache())
+                .contentType(MediaType.IMAGE_PNG)
+                .body(service.slide(id, sid, number, dress(id, theme)));
+    }
+
+    private Optional<SlidePictures.Dress> dress(UUID id, @Nullable UUID theme) {
+        return Optional.ofNullable(theme).map(worn -> {
+            Brand brand = keeper.seenIn(id, worn);
+            return new SlidePictures.Dress(brand.theme(), brand.theme().resolve(brand.palette()));
+        });
+    }
+
+    record SlidesResponse(int count) {}
+}

@@ -1,0 +1,114 @@
+<script lang="ts">
+  import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+  import ChevronRight from '@lucide/svelte/icons/chevron-right';
+  import { pictureOf, slideOf } from '../../api/addresses';
+  import { messageOf } from '../../api/problem';
+  import { hasSlides, isPicture } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import { eyes } from '../../app/eyes.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import IconButton from '../../ui/IconButton.svelte';
+
+  /** A slide or a picture of one's own among the specimens; a slide takes the theme on. */
+  interface Props {
+    moment: 'now' | 'before';
+  }
+
+  const { moment }: Props = $props();
+  const bench = useBench();
+
+  let number = $state(1);
+  let count = $state(0);
+  let problem = $state<string>();
+
+  const sources = $derived(bench.sheet.sources.filter((source) => hasSlides(source) || isPicture(source)));
+  const shown = $derived(sources.find(({ id }) => id === bench.ownPage));
+  const deck = $derived(shown && hasSlides(shown) ? shown : undefined);
+
+  $effect(() => {
+    number = 1;
+    count = 0;
+    problem = undefined;
+    if (deck) {
+      bench.slides(deck.id).then(
+        (found) => (count = found),
+        (error: unknown) => (problem = messageOf(error)),
+      );
+    }
+  });
+</script>
+
+<div class="own">
+  {#if sources.length > 0}
+    <select
+      aria-label="A page of your own"
+      value={shown?.id ?? ''}
+      onchange={(event) => (bench.ownPage = event.currentTarget.value || undefined)}
+    >
+      <option value="">a page of your own: none</option>
+      {#each sources as { id, name } (id)}<option value={id}>{name}</option>{/each}
+    </select>
+  {/if}
+  {#if deck && count > 0}
+    <img
+      class:seen={eyes.matrix}
+      src={slideOf(
+        bench.id,
+        deck.id,
+        number,
+        moment === 'now' ? bench.theme.id : undefined,
+        bench.brand.revision,
+      )}
+      alt="Slide {number} of {deck.name}, {moment === 'now'
+        ? `in the theme ${bench.theme.name}`
+        : 'as it is'}"
+      onerror={() => (problem = `Slide ${number} of ${deck.name} cannot be drawn.`)}
+    />
+    <p>
+      <IconButton label="Slide before" disabled={number === 1} onclick={() => number--}
+        ><ChevronLeft size={16} aria-hidden="true" /></IconButton
+      >
+      slide {number} of {count}
+      <IconButton label="Slide after" disabled={number === count} onclick={() => number++}
+        ><ChevronRight size={16} aria-hidden="true" /></IconButton
+      >
+      <span>charts and SmartArt are not drawn</span>
+    </p>
+  {:else if shown && isPicture(shown)}
+    <img class:seen={eyes.matrix} src={pictureOf(bench.id, shown.id)} alt={shown.name} />
+    <p><span>A picture has no theme: it stays as it is.</span></p>
+  {/if}
+  <Complaint text={problem} />
+</div>
+
+<style>
+  .own {
+    display: grid;
+    gap: 4px;
+    margin-bottom: 10px;
+  }
+
+  select {
+    width: 100%;
+  }
+
+  img {
+    width: 100%;
+    background: var(--paper);
+  }
+
+  .seen {
+    filter: url('#eyes');
+  }
+
+  p {
+    display: flex;
+    gap: 4px;
+    align-items: center;
+    font-size: var(--size-small);
+  }
+
+  span {
+    color: var(--ink-2);
+  }
+</style>

@@ -1732,8 +1732,10 @@ export interface components {
             worst?: components["schemas"]["WorstResponse"];
         };
         ConsequencesResponse: {
+            grounds: components["schemas"]["GroundFollowsResponse"][];
             inside: boolean;
             pairs: components["schemas"]["PairTurnsResponse"][];
+            roles: ("MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS")[];
             slots: components["schemas"]["SlotFollowsResponse"][];
             swatches: components["schemas"]["SwatchFollowsResponse"][];
             /** Format: int32 */
@@ -1860,6 +1862,10 @@ export interface components {
             source?: string;
             stops: string[];
             text: string;
+        };
+        GroundFollowsResponse: {
+            name: string;
+            reads: boolean;
         };
         GroundRequest: {
             /** @enum {string} */

@@ -23,6 +23,14 @@
       ? ground.worst.place * 100
       : undefined,
   );
+  /** A picture that is off the sheet stays kept, but cannot be shown. */
+  const picture = $derived(bench.sheet.sources.find(({ id }) => id === ground.source));
+  const verdict = $derived.by(() => {
+    if (ground.worst) {
+      return worstWords(ground.worst);
+    }
+    return picture ? 'Over a picture, judged when it is opened.' : 'Its picture is off the sheet.';
+  });
   const spoken = $derived(
     ground.may.map(({ color, ratio }) => `${colorName(color)}, ${ratioShown(ratio)} to 1`).join('; '),
   );
@@ -45,7 +53,7 @@
       style:--heading={headingFont}
       style:--body={bodyFont}
     >
-      {#if ground.source}<img src={pictureOf(bench.id, ground.source)} alt="" />{/if}
+      {#if picture}<img src={pictureOf(bench.id, picture.id)} alt="" />{/if}
       <i></i>
       <span style:--on={ground.text.hex}>
         <b>Summer is near</b><small>{colorName(ground.text)}, as it is used</small>
@@ -57,7 +65,7 @@
     </div>
     <p class:fails={ground.worst && !ground.worst.largeText}>
       <span class="visually-hidden">On {ground.name} may stand: {spoken || 'nothing that was judged'}.</span>
-      {ground.worst ? worstWords(ground.worst) : 'Over a picture, judged when it is opened.'}
+      {verdict}
       {#if ground.mayNot.length > 0}
         Not: {ground.mayNot
           .map((standing) => `${colorName(standing.color)} ${standingWords(standing)}`)

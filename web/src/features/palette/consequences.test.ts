@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest';
 import type { Consequences } from '../../api/types';
 import { consequenceLines, isFollowed } from './consequences';
 
-const NOTHING: Consequences = { swatches: [], slots: [], tints: 0, pairs: [], inside: true };
+const NOTHING: Consequences = {
+  swatches: [],
+  slots: [],
+  tints: 0,
+  pairs: [],
+  roles: [],
+  grounds: [],
+  inside: true,
+};
 
 describe('what follows a change', () => {
   it('is told line by line', () => {
@@ -18,6 +26,8 @@ describe('what follows a change', () => {
         { theme: 'Night', slot: 'dk2', from: '#0F7C7A', to: '#12B5B0' },
       ],
       tints: 5,
+      roles: ['MAIN', 'CHART'],
+      grounds: [{ name: 'Title band', reads: false }],
       pairs: [
         {
           theme: 'Daylight',
@@ -36,6 +46,8 @@ describe('what follows a change', () => {
       '2 slots of Night: Accent 1, Dark 2',
       '5 derived tints of these slots',
       'Daylight: Hyperlink on Light 1, link: 5.05:1 → 2.52:1, too low',
+      '2 roles: Main, Chart series',
+      'Ground Title band is painted anew; its text cannot be read any more',
       'What is handed over from now on; files that are out already keep the old colour',
     ]);
     expect(isFollowed(consequences, 'a')).toBe(true);

@@ -1,4 +1,5 @@
 import type { Consequences, PairTurn } from '../../api/types';
+import { roleName } from '../roles/roles';
 import { slotName } from '../theme/slots';
 
 const KINDS: Record<PairTurn['kind'], string> = {
@@ -48,6 +49,15 @@ export function consequenceLines(consequences: Consequences, changed?: string): 
     lines.push(`${counted(consequences.tints, 'derived tint', 'derived tints')} of these slots`);
   }
   lines.push(...consequences.pairs.map(turnWords));
+  if (consequences.roles.length > 0) {
+    const names = consequences.roles.map(roleName).join(', ');
+    lines.push(`${counted(consequences.roles.length, 'role', 'roles')}: ${names}`);
+  }
+  for (const { name, reads } of consequences.grounds) {
+    lines.push(
+      `Ground ${name} is painted anew; its text ${reads ? 'can be read' : 'cannot be read any more'}`,
+    );
+  }
   if (consequences.slots.length > 0) {
     lines.push('What is handed over from now on; files that are out already keep the old colour');
   }
@@ -59,6 +69,8 @@ export function isFollowed(consequences: Consequences, changed: string): boolean
   return (
     consequences.slots.length > 0 ||
     consequences.pairs.length > 0 ||
+    consequences.roles.length > 0 ||
+    consequences.grounds.length > 0 ||
     consequences.swatches.some(({ id }) => id !== changed)
   );
 }

@@ -3,18 +3,30 @@ package app.zumbido.benchmarks;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Consequences;
+import app.zumbido.core.brand.GroundChange;
 import app.zumbido.core.brand.PaletteChange;
+import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.Vision;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.ComposedGround;
+import app.zumbido.core.contrast.ComposedStandings;
+import app.zumbido.core.contrast.Ground;
 import app.zumbido.core.contrast.Pair;
 import app.zumbido.core.palette.Ladder;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Remarks;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.ChartColors;
+import app.zumbido.core.roles.ChartSeries;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.TintStep;
 import app.zumbido.formats.press.CoatedPress;
 import java.util.ArrayList;
@@ -29,6 +41,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 final class ChangeBench {
     private static final double GOAL_OF_CHANGE = 5;
     private static final double GOAL_OF_SUGGESTION = 50;
+    private static final int SERIES = 6;
 
     private ChangeBench() {}
 
@@ -41,7 +54,12 @@ final class ChangeBench {
             double step = 0.02 + run.incrementAndGet() * 0.002;
             derive(brand, brand.apply(new PaletteChange.MixSwatch(id, step, 0, 0)));
         });
-        double suggestion = Stopwatch.median(() -> Suggestion.from(brand.palette()));
+        double rules = Stopwatch.median(() -> {
+            double step = 0.02 + run.incrementAndGet() * 0.002;
+            judge(brand.apply(new PaletteChange.MixSwatch(id, step, 0, 0)));
+        });
+        double suggestion = Stopwatch.median(
+                () -> Suggestion.of(brand.palette(), brand.roles(), PageGround.LIGHT, SuggestionPolicy.USUAL));
         return List.of(
                 new Figure(
                         "a change to one of twelve swatches",
@@ -51,11 +69,19 @@ final class ChangeBench {
                         "change, twelve ladders of nine, slots, 60 tints, all 132 pairs, remarks with press, series of "
                                 + "the chart in five visions, what follows; one thread, warm, median of 7 after 3"),
                 new Figure(
+                        "by ground, tints and charts together, twelve swatches",
+                        String.format(Locale.ROOT, "%.2f ms", rules),
+                        "under 5 ms",
+                        rules < GOAL_OF_CHANGE,
+                        "change, every colour on every ground, a gradient of three stops under an overlay at its worst "
+                                + "place for each text, 60 tints in three encodings, six series in every vision and "
+                                + "their best order; one thread, warm, median of 7 after 3"),
+                new Figure(
                         "exact theme suggestion, twelve swatches",
                         String.format(Locale.ROOT, "%.1f ms", suggestion),
                         "under 50 ms",
                         suggestion < GOAL_OF_SUGGESTION,
-                        "one thread, warm, median of 7 after 3"));
+                        "from roles and palette, with what was given up; one thread, warm, median of 7 after 3"));
     }
 
     private static void derive(Brand before, Brand after) {
@@ -72,6 +98,28 @@ final class ChangeBench {
                 && !Consequences.between(before, after).isEmpty();
         if (!whole) {
             throw new IllegalStateException("Not everything was derived");
+        }
+    }
+
+    private static void judge(Brand after) {
+        List<Ground> grounds = Ground.of(after.palette(), after.roles(), after.theme(), after.grounds(), WcagLevel.AA);
+        List<ComposedStandings> composed =
+                ComposedStandings.of(after.palette(), after.roles(), after.theme(), after.grounds(), WcagLevel.AA);
+        List<Rgb> tints = new ArrayList<>();
+        after.theme()
+                .resolve(after.palette())
+                .values()
+                .forEach(color -> TintStep.offeredFor(color)
+                        .forEach(step -> tints.addAll(
+                                List.of(step.apply(color), step.inDocuments(color), step.inWorkbooks(color)))));
+        ChartColors chart = new ChartColors(ChartSeries.of(after.roles(), after.palette(), SERIES));
+        boolean whole = grounds.size() >= after.palette().swatches().size()
+                && composed.size() == 1
+                && tints.size() == 180
+                && chart.least().size() == Vision.values().length
+                && chart.bestOrder().size() == SERIES;
+        if (!whole) {
+            throw new IllegalStateException("Not everything was judged");
         }
     }
 
@@ -97,6 +145,21 @@ final class ChangeBench {
             swatches.add(Swatch.of(id, "Swatch " + swatches.size(), Rgb.ofHex(hex), List.of()));
         }
         return Brand.begin(new UUID(1, 1), "Twelve", Optional.empty(), new UUID(1, 2))
-                .apply(new BrandChange.DraftBrand("twelve.png", swatches, Suggestion.from(Palette.of(swatches))));
+                .apply(new BrandChange.DraftBrand("twelve.png", swatches, Suggestion.from(Palette.of(swatches))))
+                .apply(new RoleChange.AssignRole(
+                        Role.CHART,
+                        swatches.stream().map(Swatch::id).limit(SERIES).toList()))
+                .apply(new GroundChange.KeepGround(new ComposedGround(
+                        new UUID(1, 3),
+                        "Band",
+                        new ComposedGround.Base.OfGradient(
+                                swatches.stream()
+                                        .limit(3)
+                                        .<Paint>map(swatch -> new Paint.OfSwatch(swatch.id()))
+                                        .toList(),
+                                false,
+                                90),
+                        Optional.of(new ComposedGround.Laid(new Paint.Fixed(Rgb.WHITE), Fraction.of(0.7))),
+                        new Paint.OfSwatch(swatches.get(0).id()))));
     }
 }

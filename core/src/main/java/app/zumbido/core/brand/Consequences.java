@@ -2,13 +2,17 @@ package app.zumbido.core.brand;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.UsedPair;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -23,9 +27,19 @@ import java.util.Set;
  * @param slots those that show another colour
  * @param tints how many exact values of the slots' derived tints change
  * @param pairs those in use that turn from passing to failing or back, at level AA
+ * @param roles those whose colour changes
+ * @param grounds gradients and overlays of the brand that are painted anew
  */
-public record Consequences(List<SwatchFollows> swatches, List<SlotFollows> slots, int tints, List<PairTurns> pairs) {
+public record Consequences(
+        List<SwatchFollows> swatches,
+        List<SlotFollows> slots,
+        int tints,
+        List<PairTurns> pairs,
+        List<Role> roles,
+        List<GroundFollows> grounds) {
     public Consequences {
+        roles = List.copyOf(roles);
+        grounds = List.copyOf(grounds);
         swatches = List.copyOf(swatches);
         slots = List.copyOf(slots);
         pairs = List.copyOf(pairs);
@@ -44,14 +58,50 @@ public record Consequences(List<SwatchFollows> swatches, List<SlotFollows> slots
     /** The same pair before and after. */
     public record PairTurns(Theme theme, UsedPair before, UsedPair after) {}
 
+    /**
+     * @param reads whether its own text can be read afterwards where it is hardest, large at least; also where that cannot
+     *     be told, as over a picture
+     */
+    public record GroundFollows(ComposedGround ground, boolean reads) {}
+
     /** Whether anything follows at all. */
     public boolean isEmpty() {
-        return swatches.isEmpty() && slots.isEmpty() && pairs.isEmpty();
+        return swatches.isEmpty() && slots.isEmpty() && pairs.isEmpty() && roles.isEmpty() && grounds.isEmpty();
     }
 
     public static Consequences between(Brand before, Brand after) {
         List<SlotFollows> slots = slots(before, after);
-        return new Consequences(swatches(before, after), slots, tints(slots), pairs(before, after));
+        List<SwatchFollows> swatches = swatches(before, after);
+        return new Consequences(
+                swatches, slots, tints(slots), pairs(before, after), roles(before, swatches), grounds(before, after));
+    }
+
+    private static List<Role> roles(Brand before, List<SwatchFollows> swatches) {
+        Set<SwatchId> changed = new HashSet<>();
+        swatches.forEach(follows -> changed.add(follows.swatch().id()));
+        return Arrays.stream(Role.values())
+                .filter(role -> !role.forbids())
+                .filter(role -> before.roles().of(role).stream().anyMatch(changed::contains))
+                .toList();
+    }
+
+    private static List<GroundFollows> grounds(Brand before, Brand after) {
+        List<GroundFollows> follow = new ArrayList<>();
+        for (ComposedGround ground : before.grounds().composed()) {
+            after.grounds().find(ground.id()).ifPresent(same -> {
+                if (!colors(ground, before.palette()).equals(colors(same, after.palette()))) {
+                    boolean reads = same.worst(same.text().resolve(after.palette()), after.palette())
+                            .map(worst -> worst.ratio().reaches(WcagLevel.AA.largeText()))
+                            .orElse(true);
+                    follow.add(new GroundFollows(same, reads));
+                }
+            });
+        }
+        return follow;
+    }
+
+    private static List<Rgb> colors(ComposedGround ground, Palette palette) {
+        return ground.paints().stream().map(paint -> paint.resolve(palette)).toList();
     }
 
     private static List<SwatchFollows> swatches(Brand before, Brand after) {

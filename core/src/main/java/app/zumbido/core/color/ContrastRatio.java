@@ -8,9 +8,15 @@ package app.zumbido.core.color;
  */
 public record ContrastRatio(double value) implements Comparable<ContrastRatio> {
     public static ContrastRatio between(Rgb one, Rgb other) {
-        double a = relativeLuminance(one);
-        double b = relativeLuminance(other);
-        return new ContrastRatio((Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05));
+        return ofLuminances(relativeLuminance(one), relativeLuminance(other));
+    }
+
+    /**
+     * @param one relative luminance, 0 to 1
+     * @param other relative luminance, 0 to 1
+     */
+    public static ContrastRatio ofLuminances(double one, double other) {
+        return new ContrastRatio((Math.max(one, other) + 0.05) / (Math.min(one, other) + 0.05));
     }
 
     /** @return 0 for black to 1 for white */

@@ -63,8 +63,12 @@ public record ComposedGround(UUID id, String name, Base base, Optional<Laid> lai
 
     /** @return where a text is hardest to read; nothing over a picture, which has to be looked at pixel by pixel */
     public Optional<WorstPlace.OnGradient> worst(Rgb written, Palette palette) {
+        return way(palette).map(way -> way.worst(written));
+    }
+
+    Optional<WorstPlace.Way> way(Palette palette) {
         return base instanceof Base.OfGradient gradient
-                ? Optional.of(WorstPlace.on(gradient.gradient(palette), overlay(palette), written))
+                ? Optional.of(WorstPlace.Way.along(gradient.gradient(palette), overlay(palette)))
                 : Optional.empty();
     }
 

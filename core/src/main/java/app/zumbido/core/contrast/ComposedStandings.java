@@ -1,5 +1,6 @@
 package app.zumbido.core.contrast;
 
+import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.palette.Palette;
@@ -27,29 +28,21 @@ public record ComposedStandings(ComposedGround ground, List<Standing> may, List<
             Palette palette, Roles roles, Theme theme, GroundRules rules, WcagLevel level) {
         List<ComposedStandings> standings = new ArrayList<>();
         for (ComposedGround ground : rules.composed()) {
-            if (ground.base() instanceof ComposedGround.Base.OfGradient) {
-                standings.add(of(ground, palette, roles, theme, level));
-            }
+            ground.way(palette).ifPresent(way -> standings.add(of(ground, way, palette, roles, theme, level)));
         }
         return standings;
     }
 
     private static ComposedStandings of(
-            ComposedGround ground, Palette palette, Roles roles, Theme theme, WcagLevel level) {
+            ComposedGround ground, WorstPlace.Way way, Palette palette, Roles roles, Theme theme, WcagLevel level) {
         List<Standing> may = new ArrayList<>();
         List<Standing> mayNot = new ArrayList<>();
         Rgb written = ground.text().resolve(palette);
         for (Rgb color : Ground.colors(palette, roles, theme)) {
-            ground.worst(color, palette).ifPresent(worst -> {
-                Standing standing = new Standing(
-                        color,
-                        worst.ratio(),
-                        Standing.Verdict.of(worst.ratio(), level),
-                        color.equals(written),
-                        false,
-                        Optional.empty());
-                (standing.isAllowed() ? may : mayNot).add(standing);
-            });
+            ContrastRatio ratio = way.worst(color).ratio();
+            Standing standing = new Standing(
+                    color, ratio, Standing.Verdict.of(ratio, level), color.equals(written), false, Optional.empty());
+            (standing.isAllowed() ? may : mayNot).add(standing);
         }
         Comparator<Standing> highest = Comparator.comparing(Standing::ratio).reversed();
         may.sort(highest);

@@ -31,21 +31,48 @@ public final class WorstPlace {
     public record OnPicture(int x, int y, Rgb ground, ContrastRatio ratio) {}
 
     public static OnGradient on(Gradient gradient, Optional<Overlay> overlay, Rgb text) {
-        int steps = BETWEEN_STOPS * (gradient.stops().size() - 1);
-        OnGradient worst = at(gradient, overlay, text, 0);
-        for (int i = 1; i <= steps; i++) {
-            OnGradient candidate = at(gradient, overlay, text, (double) i / steps);
-            if (candidate.ratio().compareTo(worst.ratio()) < 0) {
-                worst = candidate;
-            }
-        }
-        return worst;
+        return Way.along(gradient, overlay).worst(text);
     }
 
-    private static OnGradient at(Gradient gradient, Optional<Overlay> overlay, Rgb text, double place) {
-        Rgb under = gradient.at(place);
-        Rgb ground = overlay.map(laid -> laid.over(under)).orElse(under);
-        return new OnGradient(place, ground, ContrastRatio.between(text, ground));
+    /** What is seen along a gradient, so that many texts can be judged on it. */
+    static final class Way {
+        private final Rgb[] grounds;
+        private final double[] luminances;
+
+        private Way(Rgb[] grounds) {
+            this.grounds = grounds;
+            luminances = new double[grounds.length];
+            for (int i = 0; i < grounds.length; i++) {
+                luminances[i] = ContrastRatio.relativeLuminance(grounds[i]);
+            }
+        }
+
+        static Way along(Gradient gradient, Optional<Overlay> overlay) {
+            int steps = BETWEEN_STOPS * (gradient.stops().size() - 1);
+            Rgb[] grounds = new Rgb[steps + 1];
+            for (int i = 0; i <= steps; i++) {
+                Rgb under = gradient.at((double) i / steps);
+                grounds[i] = overlay.map(laid -> laid.over(under)).orElse(under);
+            }
+            return new Way(grounds);
+        }
+
+        /** @return of places that are equally hard the first */
+        OnGradient worst(Rgb text) {
+            double written = ContrastRatio.relativeLuminance(text);
+            int worst = 0;
+            double least = Double.POSITIVE_INFINITY;
+            for (int i = 0; i < luminances.length; i++) {
+                double ratio =
+                        ContrastRatio.ofLuminances(written, luminances[i]).value();
+                if (ratio < least) {
+                    least = ratio;
+                    worst = i;
+                }
+            }
+            double place = (double) worst / (grounds.length - 1);
+            return new OnGradient(place, grounds[worst], new ContrastRatio(least));
+        }
     }
 
     /** Of every pixel; what is transparent stands on white. */

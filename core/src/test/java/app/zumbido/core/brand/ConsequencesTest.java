@@ -3,10 +3,13 @@ package app.zumbido.core.brand;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.UsedPair;
 import app.zumbido.core.palette.LadderStep;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.ThemeSlot;
@@ -83,6 +86,28 @@ class ConsequencesTest {
     @Test
     void nothingFollowsANewName() {
         assertThat(of(new PaletteChange.RenameSwatch(TEAL, "Sea")).isEmpty()).isTrue();
+    }
+
+    @Test
+    void rolesAndGroundsOfTheBrandAreNamed() {
+        Brand brand = BRAND.apply(new RoleChange.AssignRole(Role.HIGHLIGHT, List.of(TEAL)))
+                .apply(new RoleChange.AssignRole(Role.OFF_LIMITS, List.of(TEAL)))
+                .apply(new RoleChange.AssignRole(Role.TEXT, List.of(NAVY)))
+                .apply(new GroundChange.KeepGround(new ComposedGround(
+                        new UUID(7, 7),
+                        "Band",
+                        new ComposedGround.Base.OfGradient(
+                                List.of(new Paint.OfSwatch(NAVY), new Paint.OfSwatch(TEAL)), false, 90),
+                        Optional.empty(),
+                        new Paint.Fixed(Rgb.WHITE))));
+        Consequences consequences = Consequences.between(brand, brand.apply(recolor("A7E0DD")));
+        assertThat(consequences.roles()).containsExactly(Role.HIGHLIGHT);
+        assertThat(consequences.grounds()).singleElement().satisfies(follows -> {
+            assertThat(follows.ground().name()).isEqualTo("Band");
+            assertThat(follows.reads()).isFalse();
+        });
+        Change other = new PaletteChange.RenameSwatch(TEAL, "Sea");
+        assertThat(Consequences.between(brand, brand.apply(other)).isEmpty()).isTrue();
     }
 
     @Test

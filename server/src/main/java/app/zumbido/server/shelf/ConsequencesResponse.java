@@ -4,6 +4,7 @@ import app.zumbido.core.brand.Consequences;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.UsedPair;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.roles.Role;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * Everything that would follow a change.
  *
  * @param tints how many exact values of the slots' derived tints change
+ * @param roles those whose color changes
+ * @param grounds gradients and overlays of the brand that are painted anew
  * @param inside whether the colour is what was asked for; if not, it was brought to what a screen can show
  */
 record ConsequencesResponse(
@@ -20,6 +23,8 @@ record ConsequencesResponse(
         List<SlotFollowsResponse> slots,
         int tints,
         List<PairTurnsResponse> pairs,
+        List<Role> roles,
+        List<GroundFollowsResponse> grounds,
         boolean inside) {
     static ConsequencesResponse of(Consequences consequences, boolean inside) {
         return new ConsequencesResponse(
@@ -27,8 +32,16 @@ record ConsequencesResponse(
                 consequences.slots().stream().map(SlotFollowsResponse::of).toList(),
                 consequences.tints(),
                 consequences.pairs().stream().map(PairTurnsResponse::of).toList(),
+                consequences.roles(),
+                consequences.grounds().stream()
+                        .map(follows ->
+                                new GroundFollowsResponse(follows.ground().name(), follows.reads()))
+                        .toList(),
                 inside);
     }
+
+    /** @param reads whether its own text can be read afterwards where it is hardest, large at least */
+    record GroundFollowsResponse(String name, boolean reads) {}
 
     private static @Nullable String hex(Optional<Rgb> color) {
         return color.map(Rgb::hex).orElse(null);

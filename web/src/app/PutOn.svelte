@@ -21,9 +21,11 @@
   let problem = $state<string>();
 
   async function attempt(action: () => Promise<void>, becomes: string) {
+    // The dialog may be gone when it is done.
+    const name = swatch?.name ?? '';
     try {
       await action();
-      bench.say(`${swatch?.name} is now ${becomes}.`, true);
+      bench.say(`${name} is now ${becomes}.`, true);
       onclose();
     } catch (error) {
       problem = messageOf(error);

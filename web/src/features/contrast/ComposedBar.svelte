@@ -3,7 +3,7 @@
   import type { ComposedGround } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import { colorName, standingWords } from './contrast';
-  import { backgroundOf, worstWords } from './overlays';
+  import { backgroundOf, markOf, worstWords } from './overlays';
   import { ratioShown } from './ratio';
 
   /** A gradient or picture of the brand as a ground, judged at the worst place of each text. */
@@ -17,11 +17,9 @@
   const { ground, headingFont, bodyFont, onopen }: Props = $props();
   const bench = useBench();
 
-  /** Where the mark stands, in percent; only where the way runs from left to right. */
+  /** Where the mark of the worst place stands, in percent of the bar. */
   const mark = $derived(
-    ground.worst?.place !== undefined && !ground.radial && ground.angle === 90
-      ? ground.worst.place * 100
-      : undefined,
+    ground.worst?.place === undefined ? undefined : markOf(ground.worst.place, ground.radial, ground.angle),
   );
   /** A picture that is off the sheet stays kept, but cannot be shown. */
   const picture = $derived(bench.sheet.sources.find(({ id }) => id === ground.source));
@@ -61,7 +59,7 @@
       {#each ground.may.filter(({ used }) => !used) as { color, ratio } (color.hex)}
         <span style:--on={color.hex}><small>{colorName(color)} {ratioShown(ratio)}</small></span>
       {/each}
-      {#if mark !== undefined}<em style:left="{mark}%"></em>{/if}
+      {#if mark}<em style:left="{mark.x}%" style:top="{mark.y}%"></em>{/if}
     </div>
     <p class:fails={ground.worst && !ground.worst.largeText}>
       <span class="visually-hidden">On {ground.name} may stand: {spoken || 'nothing that was judged'}.</span>
@@ -144,7 +142,6 @@
   /* Two tones, so that the mark is seen on every ground. */
   em {
     position: absolute;
-    top: 50%;
     width: 18px;
     height: 18px;
     margin: -9px;

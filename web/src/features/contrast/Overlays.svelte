@@ -9,7 +9,7 @@
   import Segments from '../../ui/Segments.svelte';
   import ColorChoice from './ColorChoice.svelte';
   import { OverlayState } from './overlay.svelte';
-  import { opacityWords, recipeName, worstWords } from './overlays';
+  import { markOf, opacityWords, recipeName, worstWords } from './overlays';
 
   interface Props {
     /** What the brand keeps. */
@@ -85,16 +85,13 @@
   const picture = $derived(pictures.find(({ id }) => id === laid.picture));
   const specimen = $derived(bench.specimen);
 
-  /** Where the mark of the worst place stands, in percent of the field; only where it can be told. */
+  /** Where the mark of the worst place stands, in percent of the field. */
   const mark = $derived.by(() => {
     const { worst } = laid;
     if (worst?.x !== undefined && worst.y !== undefined && picture) {
       return { x: (worst.x / picture.width) * 100, y: (worst.y / picture.height) * 100 };
     }
-    if (worst?.place !== undefined && laid.shape === 'linear' && laid.angle === 90) {
-      return { x: worst.place * 100, y: 50 };
-    }
-    return undefined;
+    return worst?.place === undefined ? undefined : markOf(worst.place, laid.shape === 'radial', laid.angle);
   });
 
   $effect(() => {

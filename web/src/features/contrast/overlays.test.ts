@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { opacityWords, worstWords } from './overlays';
+import { markOf, opacityWords, worstWords } from './overlays';
 
 describe('overlays in words', () => {
   it('says opacity both ways', () => {
@@ -16,5 +16,23 @@ describe('overlays in words', () => {
     expect(worstWords({ hex: '#FFFFFF', ratio: 1.06, text: false, largeText: false, x: 12, y: 7 })).toBe(
       'Worst at 12, 7, on FFFFFF: 1.06:1; text cannot be read there.',
     );
+  });
+});
+
+describe('the mark of the worst place', () => {
+  it.each([
+    [0, false, 90, { x: 0, y: 50 }],
+    [1, false, 90, { x: 100, y: 50 }],
+    [0, false, 180, { x: 50, y: 0 }],
+    [1, false, 0, { x: 50, y: 0 }],
+    [0.5, false, 45, { x: 50, y: 50 }],
+    [1, false, 45, { x: 100, y: 0 }],
+    [0.25, false, 225, { x: 75, y: 25 }],
+    [0, true, 0, { x: 50, y: 50 }],
+    [1, true, 0, { x: 100, y: 100 }],
+  ])('of %f, radial %s, at %f degrees', (place, radial, angle, at) => {
+    const mark = markOf(place, radial, angle);
+    expect(mark.x).toBeCloseTo(at.x, 9);
+    expect(mark.y).toBeCloseTo(at.y, 9);
   });
 });

@@ -26,22 +26,22 @@
 
   const name = $derived(slotName(slot.slot));
 
-  /** Entering a cell of the row comes before leaving the one beside it, so both are counted. */
-  let entered = 0;
   let endPreview = () => {};
 
   function ondragenter(event: DragEvent) {
     ondragover(event);
     const swatchId = carriedSwatch();
-    if (carriesSwatch(event) && swatchId && entered++ === 0) {
+    if (carriesSwatch(event) && swatchId && !over) {
       over = true;
       endPreview = bench.previewSlot(slot.slot, { swatchId });
     }
   }
 
-  function ondragleave(event: DragEvent) {
-    if (carriesSwatch(event) && --entered <= 0) {
-      leave();
+  /** A cell that is painted anew under the pointer is left too, but not the row. */
+  function ondragleave(event: DragEvent & { currentTarget: HTMLElement }) {
+    const to = event.relatedTarget as Node | null;
+    if (carriesSwatch(event) && !event.currentTarget.contains(to)) {
+      over = false;
       endPreview();
     }
   }
@@ -54,7 +54,7 @@
   }
 
   async function ondrop(event: DragEvent) {
-    leave();
+    over = false;
     const swatchId = droppedSwatch(event);
     if (swatchId) {
       event.preventDefault();
@@ -64,11 +64,6 @@
         bench.say(messageOf(error));
       }
     }
-  }
-
-  function leave() {
-    entered = 0;
-    over = false;
   }
 
   function verdict(text: boolean, largeText: boolean): { mark: string; words: string } {

@@ -102,7 +102,7 @@ class BenchJourney extends Journey {
     @Test
     void aSlotIsSetByDraggingAndByKeyboard() {
         openStation("Theme");
-        strip().nth(2).dragTo(slot("accent1"));
+        drag(strip().nth(2), slot("accent1"));
         assertThat(slot("accent1")).containsText("F2682A");
         assertThat(slot("accent1")).containsText("chosen by hand");
         assertThat(slot("accent1").getByRole(AriaRole.LIST).getByRole(AriaRole.LISTITEM))
@@ -143,7 +143,7 @@ class BenchJourney extends Journey {
         openStation("Theme");
         assertThat((String) page.locator("[data-specimens] rect").first().evaluate("(e) => getComputedStyle(e).fill"))
                 .isEqualTo(rgb("0B2A4A"));
-        strip().nth(2).dragTo(slot("accent1"));
+        drag(strip().nth(2), slot("accent1"));
         assertThat(slot("accent1")).containsText("F2682A");
         assertThat((String) page.locator("[data-specimens] rect").first().evaluate("(e) => getComputedStyle(e).fill"))
                 .isEqualTo(rgb("F2682A"));

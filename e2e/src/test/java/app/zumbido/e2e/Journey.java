@@ -126,6 +126,16 @@ abstract class Journey {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }
 
+    /** As a person drags: what is let go has hung over its place until the page has drawn it there. */
+    void drag(Locator ticket, Locator place) {
+        ticket.hover();
+        page.mouse().down();
+        place.hover();
+        page.evaluate("() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
+        place.hover();
+        page.mouse().up();
+    }
+
     void openStation(String name) {
         page.getByRole(AriaRole.NAVIGATION)
                 .getByText(name, new Locator.GetByTextOptions().setExact(true))

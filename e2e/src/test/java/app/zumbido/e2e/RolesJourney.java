@@ -37,7 +37,7 @@ class RolesJourney extends Journey {
         assertThat(accessibilityFaults()).isEmpty();
 
         // By dragging, by the list of the role, and by the list of the ticket.
-        strip().nth(1).dragTo(role("BOX_FILL"));
+        drag(strip().nth(1), role("BOX_FILL"));
         assertThat(role("BOX_FILL").getByRole(AriaRole.IMG)).hasAttribute("aria-label", "Teal, 0F7C7A");
         page.getByLabel("Give Caution to").selectOption("Orange");
         assertThat(role("CAUTION").getByRole(AriaRole.IMG)).hasCount(1);
@@ -46,6 +46,7 @@ class RolesJourney extends Journey {
         strip().first().focus();
         page.keyboard().press("Enter");
         page.getByRole(AriaRole.DIALOG).getByText("Stop").click();
+        assertThat(page.getByText("Dark blue is now Stop.")).isVisible();
         assertThat(role("STOP").getByRole(AriaRole.IMG)).hasCount(1);
 
         field("What Main is for").fill("For titles and the hull.");

@@ -60,7 +60,7 @@ class ThemeJourney extends Journey {
     @Test
     void aSlotIsKeptWhileTheRestIsSuggestedAgain() {
         openStation("Theme");
-        page.getByLabel("Strip").getByRole(AriaRole.BUTTON).nth(2).dragTo(slot("accent1"));
+        drag(page.getByLabel("Strip").getByRole(AriaRole.BUTTON).nth(2), slot("accent1"));
         assertThat(slot("accent1")).containsText("F2682A");
         field("Keep Accent 1").check();
         page.getByLabel("Accents that the brand has no colour for").selectOption("spare accents: repeated");

@@ -1,15 +1,14 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { pictureOf } from '../../api/addresses';
   import { messageOf } from '../../api/problem';
   import { isPicture, type ComposedGround, type Recipe, type Stop } from '../../api/types';
   import { useBench } from '../../app/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
-  import Segments from '../../ui/Segments.svelte';
-  import ColorChoice from './ColorChoice.svelte';
   import { OverlayState } from './overlay.svelte';
-  import { markOf, opacityWords, recipeName, worstWords } from './overlays';
+  import OverlayChoices from './OverlayChoices.svelte';
+  import OverlayField from './OverlayField.svelte';
+  import { recipeName } from './overlays';
 
   interface Props {
     /** What the brand keeps. */
@@ -75,24 +74,9 @@
     changing = undefined;
   }
 
-  const SHAPES = [
-    { value: 'linear', name: 'linear' },
-    { value: 'radial', name: 'radial' },
-  ] as const;
-
   let recipes = $state.raw<Recipe[]>([]);
   const pictures = $derived(bench.sheet.sources.filter(isPicture));
   const picture = $derived(pictures.find(({ id }) => id === laid.picture));
-  const specimen = $derived(bench.specimen);
-
-  /** Where the mark of the worst place stands, in percent of the field. */
-  const mark = $derived.by(() => {
-    const { worst } = laid;
-    if (worst?.x !== undefined && worst.y !== undefined && picture) {
-      return { x: (worst.x / picture.width) * 100, y: (worst.y / picture.height) * 100 };
-    }
-    return worst?.place === undefined ? undefined : markOf(worst.place, laid.shape === 'radial', laid.angle);
-  });
 
   $effect(() => {
     void bench.brand.revision;
@@ -106,12 +90,6 @@
   });
 
   $effect(() => laid.judge());
-
-  function setStop(index: number, hex: string | undefined) {
-    if (hex) {
-      laid.stops = laid.stops.map((stop, place) => (place === index ? hex : stop));
-    }
-  }
 </script>
 
 {#if kept.length > 0}
@@ -130,24 +108,7 @@
   {/each}
 </div>
 
-<div
-  class="field"
-  inert
-  style:--ground={picture ? 'none' : laid.ground}
-  style:--ratio={picture ? picture.width / picture.height : 3}
-  style:--overlay={laid.overlay ?? 'transparent'}
-  style:--opacity={laid.overlay ? laid.opacity / 100 : 0}
-  style:--on={laid.text}
-  style:--heading={specimen.headingFont}
-  style:--body={specimen.bodyFont}
->
-  {#if picture}<img src={pictureOf(bench.id, picture.id)} alt="" />{/if}
-  <i></i>
-  <p><b>Summer is near</b><span>New times from 1 May, every hour until dusk</span></p>
-  {#if mark}<em style:left="{mark.x}%" style:top="{mark.y}%"></em>{/if}
-</div>
-<p role="status" class="worst">{laid.worst ? worstWords(laid.worst) : 'Judging…'}</p>
-<Complaint text={laid.problem} />
+<OverlayField {laid} {picture} />
 <form onsubmit={keep}>
   <label>
     Name
@@ -162,72 +123,14 @@
 </form>
 <Complaint text={problem} />
 
-<div class="choices">
-  <label>
-    Ground
-    <select
-      aria-label="Ground"
-      value={laid.picture ?? ''}
-      onchange={(event) => (laid.picture = event.currentTarget.value || undefined)}
-    >
-      <option value="">a gradient</option>
-      {#each pictures as { id, name } (id)}<option value={id}>{name}</option>{/each}
-    </select>
-  </label>
-  {#if !picture}
-    {#each laid.stops as stop, index (index)}
-      <ColorChoice
-        label="Stop {index + 1}"
-        value={stop}
-        steps={stops}
-        onchange={(hex) => setStop(index, hex)}
-      />
-    {/each}
-    {#if laid.stops.length < 3}
-      <Button look="quiet" onclick={() => (laid.stops = [...laid.stops, laid.stops[1] ?? '#FFFFFF'])}>
-        A third stop
-      </Button>
-    {:else}
-      <Button look="quiet" onclick={() => (laid.stops = laid.stops.slice(0, 2))}>Only two stops</Button>
-    {/if}
-    <Segments label="Shape" options={SHAPES} value={laid.shape} onchange={(shape) => (laid.shape = shape)} />
-    {#if laid.shape === 'linear'}
-      <label>
-        Angle, degrees
-        <input type="number" min="0" max="359" step="15" bind:value={laid.angle} />
-      </label>
-    {/if}
-  {/if}
-  <ColorChoice
-    label="Laid over it"
-    value={laid.overlay}
-    none="nothing"
-    onchange={(hex) => (laid.overlay = hex)}
-  />
-  <ColorChoice label="Text" value={laid.text} onchange={(hex) => (laid.text = hex ?? laid.text)} />
-</div>
-{#if laid.overlay}
-  <label class="opacity">
-    <input
-      type="range"
-      min="0"
-      max="100"
-      step="5"
-      bind:value={laid.opacity}
-      aria-label="Opacity of what is laid over it"
-      aria-valuetext={opacityWords(laid.opacity)}
-    />
-    {opacityWords(laid.opacity)}
-  </label>
-{/if}
+<OverlayChoices {laid} {stops} {pictures} {picture} />
 
 <style>
-  .recipes,
-  .choices {
+  .recipes {
     display: flex;
     flex-wrap: wrap;
     gap: 8px 12px;
-    align-items: end;
+    align-items: center;
     margin-bottom: 12px;
   }
 
@@ -261,85 +164,5 @@
     padding: 4px 8px;
     border: var(--rule);
     background: var(--paper);
-  }
-
-  .field {
-    position: relative;
-    width: min(100%, calc(400px * var(--ratio)));
-    aspect-ratio: var(--ratio);
-    overflow: hidden;
-    border: var(--hairline);
-    background: var(--ground);
-  }
-
-  img {
-    position: absolute;
-    width: 100%;
-    height: 100%;
-  }
-
-  i {
-    position: absolute;
-    inset: 0;
-    background: var(--overlay);
-    opacity: var(--opacity);
-  }
-
-  .field p {
-    position: absolute;
-    inset: auto 0 12% 24px;
-    display: grid;
-    gap: 4px;
-    color: var(--on);
-    font:
-      400 14px / 20px var(--body),
-      sans-serif;
-  }
-
-  b {
-    font:
-      700 28px / 34px var(--heading),
-      sans-serif;
-  }
-
-  /* Two tones, so that the mark is seen on every ground. */
-  em {
-    position: absolute;
-    width: 22px;
-    height: 22px;
-    margin: -11px;
-    border: 2px solid var(--ink);
-    border-radius: 50%;
-    outline: 2px solid var(--paper);
-  }
-
-  .worst {
-    margin: 8px 0 12px;
-    font-weight: 600;
-  }
-
-  .choices label {
-    display: grid;
-    gap: 2px;
-    color: var(--ink-2);
-    font-size: var(--size-small);
-  }
-
-  input[type='number'] {
-    width: 76px;
-    min-height: 32px;
-    padding: 2px 6px;
-    border: var(--rule);
-    background: var(--paper);
-  }
-
-  .opacity {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-  }
-
-  .opacity input {
-    width: 280px;
   }
 </style>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { markOf, opacityWords, worstWords } from './overlays';
+import { angleOf, markOf, opacityWords, worstWords } from './overlays';
 
 describe('overlays in words', () => {
   it('says opacity both ways', () => {
@@ -34,5 +34,16 @@ describe('the mark of the worst place', () => {
     const mark = markOf(place, radial, angle);
     expect(mark.x).toBeCloseTo(at.x, 9);
     expect(mark.y).toBeCloseTo(at.y, 9);
+  });
+});
+
+describe('an angle that somebody types', () => {
+  it.each([
+    [45, 45],
+    [360, 0],
+    [-30, 330],
+    [Number.NaN, 90],
+  ])('%f becomes %f', (typed, kept) => {
+    expect(angleOf(typed)).toBe(kept);
   });
 });

@@ -68,3 +68,8 @@ export function markOf(place: number, radial: boolean, angle: number): { x: numb
 function direction(sine: number): number {
   return Math.abs(sine) < 1e-9 ? 0 : Math.sign(sine);
 }
+
+/** @return degrees from 0 to 359, as they are kept; what is no number is from left to right */
+export function angleOf(typed: number): number {
+  return Number.isFinite(typed) ? ((Math.round(typed) % 360) + 360) % 360 : 90;
+}

@@ -17,7 +17,6 @@ import app.zumbido.core.contrast.Ground;
 import app.zumbido.core.contrast.Pair;
 import app.zumbido.core.palette.Ladder;
 import app.zumbido.core.palette.Paint;
-import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Remarks;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -145,7 +144,7 @@ final class ChangeBench {
             swatches.add(Swatch.of(id, "Swatch " + swatches.size(), Rgb.ofHex(hex), List.of()));
         }
         return Brand.begin(new UUID(1, 1), "Twelve", Optional.empty(), new UUID(1, 2))
-                .apply(new BrandChange.DraftBrand("twelve.png", swatches, Suggestion.from(Palette.of(swatches))))
+                .apply(BrandChange.DraftBrand.of("twelve.png", swatches))
                 .apply(new RoleChange.AssignRole(
                         Role.CHART,
                         swatches.stream().map(Swatch::id).limit(SERIES).toList()))

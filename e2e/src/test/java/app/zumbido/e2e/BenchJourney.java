@@ -117,7 +117,7 @@ class BenchJourney extends Journey {
 
         button("Suggest again").click();
         assertThat(slot("accent1")).containsText("0B2A4A");
-        assertThat(slot("accent1")).containsText("next in the palette");
+        assertThat(slot("accent1")).containsText("next in the chart order");
     }
 
     @Test

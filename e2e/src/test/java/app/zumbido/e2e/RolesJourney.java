@@ -29,7 +29,7 @@ class RolesJourney extends Journey {
     @Test
     void rolesAreDraftedWithReasonsAndChangedByHand() {
         openStation("Roles");
-        button("Draft the roles").click();
+        button("Draft again").click();
         assertThat(page.getByText("The roles are drafted; the reason stands beside each."))
                 .isVisible();
         assertThat(role("MAIN")).containsText("Drafted: the first colourful one in order of use.");
@@ -68,7 +68,7 @@ class RolesJourney extends Journey {
     @Test
     void contradictionsAreTold() {
         openStation("Roles");
-        button("Draft the roles").click();
+        button("Draft again").click();
         Locator told = page.getByLabel("Contradictions");
         assertThat(told).hasCount(0);
         page.getByLabel("Give Box fill to").selectOption("Dark blue");
@@ -91,6 +91,11 @@ class RolesJourney extends Journey {
             assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         }
         openStation("Roles");
+        // The draft from the logo has put its own colours there.
+        for (String drafted : new String[] {"Dark blue", "Teal"}) {
+            button("Take Chart series from " + drafted).click();
+        }
+        assertThat(role("CHART").getByRole(AriaRole.IMG)).hasCount(0);
         for (int i = 4; i < 8; i++) {
             Locator choice = page.getByLabel("Give Chart series to");
             choice.selectOption(new SelectOption().setIndex(5));

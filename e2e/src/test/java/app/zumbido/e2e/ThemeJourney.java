@@ -39,7 +39,8 @@ class ThemeJourney extends Journey {
         openStation("Theme");
         button("Suggest again").click();
         assertThat(page.getByText("All twelve slots are filled")).isVisible();
-        assertThat(slot("accent5")).containsText("next in the palette");
+        assertThat(slot("accent4")).containsText("next in the palette");
+        assertThat(slot("accent5")).containsText("the highlight, after the others");
         assertThat(slot("accent6")).containsText("to be told apart");
         assertThat(page.getByLabel("Warnings")).containsText("called like the brand");
         field("Name of the theme").fill("Daylight");

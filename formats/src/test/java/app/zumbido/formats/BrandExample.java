@@ -3,10 +3,8 @@ package app.zumbido.formats;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
-import app.zumbido.core.theme.Suggestion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +28,6 @@ public final class BrandExample {
             list.add(Swatch.of(id, swatch.substring(0, blank), color, List.of()));
         }
         return Brand.begin(new UUID(1, 1), name, Optional.of("OF"), new UUID(1, 2))
-                .apply(new BrandChange.DraftBrand("logo.png", list, Suggestion.from(Palette.of(list))));
+                .apply(BrandChange.DraftBrand.of("logo.png", list));
     }
 }

@@ -1,7 +1,15 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.roles.RoleDraft;
+import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
 import java.util.Map;
@@ -34,17 +42,37 @@ public sealed interface BrandChange extends Change {
         }
     }
 
-    /** A whole first brand from one picture, in one step. */
-    record DraftBrand(String source, List<Swatch> swatches, Map<ThemeSlot, SlotSetting> settings)
+    /**
+     * A whole first brand from one picture, in one step.
+     *
+     * @param roles none in steps of a time when a draft had no roles yet
+     */
+    record DraftBrand(
+            String source, List<Swatch> swatches, Map<Role, List<SwatchId>> roles, Map<ThemeSlot, SlotSetting> settings)
             implements BrandChange {
         public DraftBrand {
             swatches = List.copyOf(swatches);
+            roles = Map.copyOf(roles);
             settings = Map.copyOf(settings);
+        }
+
+        /** Drafts roles from the colours, and the theme from both. */
+        public static DraftBrand of(String source, List<Swatch> swatches) {
+            Palette palette = Palette.of(swatches);
+            Roles roles = Roles.NONE.with(RoleDraft.assigned(palette));
+            return new DraftBrand(
+                    source,
+                    swatches,
+                    roles.assigned(),
+                    Suggestion.of(palette, roles, PageGround.LIGHT, SuggestionPolicy.USUAL)
+                            .settings());
         }
 
         @Override
         public Brand applyTo(Brand brand) {
-            return brand.with(brand.palette().with(swatches)).with(brand.theme().with(settings));
+            return brand.with(brand.palette().with(swatches))
+                    .with(brand.roles().with(roles))
+                    .with(brand.theme().with(settings));
         }
 
         @Override

@@ -12,7 +12,6 @@ import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.WorkingName;
-import app.zumbido.core.theme.Suggestion;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -49,7 +48,7 @@ public final class Draft {
             return Optional.empty();
         }
         List<Swatch> swatches = swatches(proposals, source, given, ids);
-        return Optional.of(new BrandChange.DraftBrand(source, swatches, Suggestion.from(Palette.of(swatches))));
+        return Optional.of(BrandChange.DraftBrand.of(source, swatches));
     }
 
     /** A manual names most of its colours, and in the order of their importance. */
@@ -84,9 +83,7 @@ public final class Draft {
             names.add(name);
             swatches.add(Swatch.of(new SwatchId(ids.get()), name, used.color(), List.of(Origin.of(source))));
         }
-        return swatches.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new BrandChange.DraftBrand(source, swatches, Suggestion.from(Palette.of(swatches))));
+        return swatches.isEmpty() ? Optional.empty() : Optional.of(BrandChange.DraftBrand.of(source, swatches));
     }
 
     private static List<Swatch> swatches(

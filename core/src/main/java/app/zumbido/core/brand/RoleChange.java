@@ -94,9 +94,7 @@ public sealed interface RoleChange extends Change {
 
         /** What the palette of the brand proposes; roles that nothing is fit for stay as they are. */
         public static DraftRoles of(Brand brand) {
-            Map<Role, List<SwatchId>> assigned = new EnumMap<>(Role.class);
-            RoleDraft.of(brand.usable()).forEach((role, proposal) -> assigned.put(role, proposal.swatches()));
-            return new DraftRoles(assigned);
+            return new DraftRoles(RoleDraft.assigned(brand.usable()));
         }
 
         @Override

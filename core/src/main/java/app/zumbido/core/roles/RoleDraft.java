@@ -80,6 +80,13 @@ public final class RoleDraft {
         return draft.proposals;
     }
 
+    /** @return the same without the reasons */
+    public static Map<Role, List<SwatchId>> assigned(Palette usable) {
+        Map<Role, List<SwatchId>> assigned = new EnumMap<>(Role.class);
+        of(usable).forEach((role, proposal) -> assigned.put(role, proposal.swatches()));
+        return assigned;
+    }
+
     private void quietOnes() {
         find(RoleDraft::isInk, Comparator.comparingDouble(RoleDraft::lightness)).ifPresent(text -> {
             propose(Role.TEXT, text, Reason.DARKEST_AND_QUIET);

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The six accents: brand colours in order of use, told apart from their neighbours, then companions of them. */
 final class Accents {
@@ -30,23 +31,26 @@ final class Accents {
 
     static Map<ThemeSlot, SlotSetting> settings(List<Ink> brand, TextBlock text, SuggestionPolicy.Spare spare) {
         List<Ink> chosen = chosen(brand, text);
+        Optional<Ink> highlight = highlight(brand, text);
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
         for (Ink ink : chosen) {
-            settings.put(
-                    ThemeSlot.ACCENTS.get(settings.size()),
-                    SlotSetting.because(
-                            ink.is(Role.CHART) ? SlotReason.IN_CHART_ORDER : SlotReason.IN_ORDER_OF_USE, ink.fill()));
+            put(settings, ink.is(Role.CHART) ? SlotReason.IN_CHART_ORDER : SlotReason.IN_ORDER_OF_USE, ink.fill());
         }
-        // Without a colour of the brand there is nothing to repeat.
-        switch (chosen.isEmpty() && spare == SuggestionPolicy.Spare.REPEAT ? SuggestionPolicy.Spare.DERIVE : spare) {
-            case DERIVE -> derive(chosen, text, settings);
-            case REPEAT -> repeat(chosen, settings);
+        highlight.ifPresent(ink -> put(settings, SlotReason.HIGHLIGHT_LAST, ink.fill()));
+        // What is made from others is made from the ordinary ones; without any there is nothing to repeat.
+        List<Ink> bases = chosen.isEmpty() ? highlight.stream().toList() : chosen;
+        switch (bases.isEmpty() && spare == SuggestionPolicy.Spare.REPEAT ? SuggestionPolicy.Spare.DERIVE : spare) {
+            case DERIVE ->
+                derive(bases, Stream.concat(chosen.stream(), highlight.stream()).toList(), text, settings);
+            case REPEAT -> repeat(bases, settings);
             case BLACK_AND_GREY -> blackAndGrey(settings);
         }
-        highlight(brand, text)
-                .ifPresent(ink ->
-                        settings.put(ThemeSlot.ACCENT_6, SlotSetting.because(SlotReason.HIGHLIGHT_LAST, ink.fill())));
         return settings;
+    }
+
+    /** Fills the next accent. */
+    private static void put(Map<ThemeSlot, SlotSetting> settings, SlotReason reason, SlotFill fill) {
+        settings.put(ThemeSlot.ACCENTS.get(settings.size()), SlotSetting.because(reason, fill));
     }
 
     /** @return the ordered subset of least cost that stands in the accents, without the highlight */
@@ -71,34 +75,29 @@ final class Accents {
         return left;
     }
 
-    private static void derive(List<Ink> chosen, TextBlock text, Map<ThemeSlot, SlotSetting> settings) {
-        List<Ink> standing = new ArrayList<>(chosen);
-        List<Ink> bases = chosen.isEmpty() ? List.of(text.text()) : chosen;
-        while (standing.size() < SLOTS) {
+    private static void derive(
+            List<Ink> brand, List<Ink> placed, TextBlock text, Map<ThemeSlot, SlotSetting> settings) {
+        List<Ink> standing = new ArrayList<>(placed);
+        List<Ink> bases = brand.isEmpty() ? List.of(text.text()) : brand;
+        while (settings.size() < SLOTS) {
             Companion companion = nextCompanion(bases, standing, text);
-            settings.put(
-                    ThemeSlot.ACCENTS.get(standing.size()),
-                    SlotSetting.because(companion.reason(), companion.ink().fill()));
+            put(settings, companion.reason(), companion.ink().fill());
             standing.add(companion.ink());
         }
     }
 
-    private static void repeat(List<Ink> chosen, Map<ThemeSlot, SlotSetting> settings) {
-        for (int i = chosen.size(); i < SLOTS; i++) {
-            settings.put(
-                    ThemeSlot.ACCENTS.get(i),
-                    SlotSetting.because(
-                            SlotReason.REPEATED_ACCENT,
-                            chosen.get(i % chosen.size()).fill()));
+    private static void repeat(List<Ink> bases, Map<ThemeSlot, SlotSetting> settings) {
+        for (int i = 0; settings.size() < SLOTS; i++) {
+            put(
+                    settings,
+                    SlotReason.REPEATED_ACCENT,
+                    bases.get(i % bases.size()).fill());
         }
     }
 
     private static void blackAndGrey(Map<ThemeSlot, SlotSetting> settings) {
-        int first = settings.size();
-        for (int i = first; i < SLOTS; i++) {
-            Rgb color = GREYS.get((i - first) % GREYS.size());
-            settings.put(
-                    ThemeSlot.ACCENTS.get(i), SlotSetting.because(SlotReason.BLACK_OR_GREY, new SlotFill.Fixed(color)));
+        for (int i = 0; settings.size() < SLOTS; i++) {
+            put(settings, SlotReason.BLACK_OR_GREY, new SlotFill.Fixed(GREYS.get(i % GREYS.size())));
         }
     }
 

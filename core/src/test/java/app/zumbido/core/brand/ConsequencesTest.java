@@ -35,6 +35,7 @@ class ConsequencesTest {
                                 Swatch.of(NAVY, "Night channel", Rgb.ofHex("0B2A4A"), List.of()),
                                 Swatch.of(TEAL, "Harbour teal", teal, List.of()),
                                 pale),
+                        Map.of(),
                         Map.of(
                                 ThemeSlot.DARK_1, SlotSetting.chosen(new SlotFill.OfSwatch(NAVY)),
                                 ThemeSlot.LIGHT_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.WHITE)),

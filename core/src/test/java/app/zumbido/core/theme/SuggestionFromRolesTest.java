@@ -64,7 +64,12 @@ class SuggestionFromRolesTest {
         assertThat(suggestion.settings())
                 .containsEntry(ThemeSlot.ACCENT_1, SlotSetting.because(SlotReason.IN_CHART_ORDER, of(TEAL)))
                 .containsEntry(ThemeSlot.ACCENT_2, SlotSetting.because(SlotReason.IN_CHART_ORDER, of(NAVY)))
-                .containsEntry(ThemeSlot.ACCENT_6, SlotSetting.because(SlotReason.HIGHLIGHT_LAST, of(ORANGE)));
+                .containsEntry(ThemeSlot.ACCENT_5, SlotSetting.because(SlotReason.HIGHLIGHT_LAST, of(ORANGE)));
+        // What is made up is never made from the highlight.
+        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_6).fill())
+                .isInstanceOfSatisfying(
+                        SlotFill.Derived.class,
+                        derived -> assertThat(derived.swatch()).isNotEqualTo(ORANGE.id()));
         assertThat(suggestion.leftOut()).doesNotContain(ORANGE.id());
     }
 

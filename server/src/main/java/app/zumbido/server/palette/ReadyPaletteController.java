@@ -6,10 +6,8 @@ import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.palette.HueFamily;
 import app.zumbido.core.palette.Mood;
-import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.ReadyPalette;
 import app.zumbido.core.palette.Swatch;
-import app.zumbido.core.theme.Suggestion;
 import app.zumbido.server.shelf.BrandResponse;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.theme.SpecimenResponse;
@@ -96,7 +94,7 @@ class ReadyPaletteController {
 
     private Change draft(ReadyPalette ready, Brand brand) {
         List<Swatch> swatches = swatches(ready, brand);
-        return new BrandChange.DraftBrand(ready.name(), swatches, Suggestion.from(Palette.of(swatches)));
+        return BrandChange.DraftBrand.of(ready.name(), swatches);
     }
 
     /**

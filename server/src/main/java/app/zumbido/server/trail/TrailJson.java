@@ -17,10 +17,9 @@ import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
-import app.zumbido.core.roles.Proportion;
 import app.zumbido.core.roles.Role;
-import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotFill;
+import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.Themes;
@@ -58,14 +57,6 @@ import tools.jackson.databind.node.ObjectNode;
 class TrailJson {
     /** Grows when a snapshot changes its shape; older ones are then translated on reading. */
     private static final int VERSION = 5;
-    /** In the first version nothing was said about roles. */
-    private static final int WITHOUT_ROLES = 1;
-    /** In the second a palette had no groups. */
-    private static final int WITHOUT_GROUPS = 2;
-    /** In the third the only role was to be off-limits. */
-    private static final int ONLY_OFF_LIMITS = 3;
-    /** In the fourth a brand had one theme, its pages were light, and nothing was decided about grounds. */
-    private static final int ONE_THEME = 4;
 
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(Change.class, ChangeNames.class)
@@ -74,6 +65,7 @@ class TrailJson {
             .addMixIn(ComposedGround.Base.class, BaseNames.class)
             .addMixIn(Rgb.class, RgbAsHex.class)
             .addMixIn(PaletteChange.AddSwatches.class, AddSwatchesOfOld.class)
+            .addMixIn(BrandChange.DraftBrand.class, DraftOfOld.class)
             .addMixIn(SwatchId.class, SwatchIdAsText.class)
             .addMixIn(Group.class, GroupAsName.class)
             .addMixIn(Themes.class, ThemesAsList.class)
@@ -112,31 +104,7 @@ class TrailJson {
             throw new IllegalStateException("A snapshot of version " + version + " is newer than this program");
         }
         JsonNode brand = snapshot.path("brand").deepCopy();
-        if (version <= WITHOUT_ROLES && brand instanceof ObjectNode older) {
-            older.putObject("roles").putArray("offLimits");
-        }
-        if (version <= WITHOUT_GROUPS && brand.path("palette") instanceof ObjectNode older) {
-            ArrayNode groups = older.putArray("groups");
-            Group.USUAL.forEach(group -> groups.add(group.name()));
-            older.putArray("asides");
-        }
-        if (version <= ONLY_OFF_LIMITS && brand.path("roles") instanceof ObjectNode older) {
-            JsonNode offLimits = older.remove("offLimits");
-            older.putObject("assigned").set(Role.OFF_LIMITS.name(), offLimits);
-            ObjectNode shares = older.putObject("proportion");
-            shares.put("main", Proportion.TO_BEGIN_WITH.main());
-            shares.put("secondary", Proportion.TO_BEGIN_WITH.secondary());
-            shares.put("highlight", Proportion.TO_BEGIN_WITH.highlight());
-            older.putObject("words");
-        }
-        if (version <= ONE_THEME && brand instanceof ObjectNode older) {
-            ObjectNode theme = (ObjectNode) older.remove("theme");
-            theme.put("ground", PageGround.LIGHT.name());
-            older.putArray("themes").add(theme);
-            ObjectNode grounds = older.putObject("grounds");
-            grounds.putArray("pairs");
-            grounds.putArray("composed");
-        }
+        OlderSnapshots.translate(brand, version);
         return mapper.treeToValue(brand, Brand.class);
     }
 
@@ -272,6 +240,16 @@ class TrailJson {
     private abstract static class AddSwatchesOfOld {
         @JsonCreator
         AddSwatchesOfOld(List<Swatch> swatches, @JsonSetter(nulls = Nulls.AS_EMPTY) List<Sighting> sightings) {}
+    }
+
+    /** Steps of a time when a draft had no roles yet. */
+    private abstract static class DraftOfOld {
+        @JsonCreator
+        DraftOfOld(
+                String source,
+                List<Swatch> swatches,
+                @JsonSetter(nulls = Nulls.AS_EMPTY) Map<Role, List<SwatchId>> roles,
+                Map<ThemeSlot, SlotSetting> settings) {}
     }
 
     private abstract static class SwatchIdAsText {

@@ -21,7 +21,6 @@ import app.zumbido.core.palette.MoodWord;
 import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Paint;
-import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.PaletteOrder;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
@@ -59,7 +58,7 @@ public final class EveryChange {
         UUID veil = ids.next();
         List<Swatch> drafted = List.of(swatch(ids, "Dark blue", "0B2A4A"), swatch(ids, "Orange", "F2682A"));
         return List.of(
-                brand -> new BrandChange.DraftBrand("logo.png", drafted, Suggestion.from(Palette.of(drafted))),
+                brand -> BrandChange.DraftBrand.of("logo.png", drafted),
                 brand -> PaletteChange.AddSwatches.of(List.of(navy, teal)),
                 brand -> new PaletteChange.AddSwatches(
                         List.of(),

@@ -20,6 +20,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -94,6 +95,9 @@ class TrailJsonTest {
         Change lighter =
                 json.change("{\"type\":\"shift-swatch\",\"id\":\"" + swatch.value() + "\",\"lightness\":0.08}");
         assertThat(lighter).isEqualTo(new PaletteChange.MixSwatch(swatch, 0.08, 0, 0));
+        Change drafted =
+                json.change("{\"type\":\"draft-brand\",\"source\":\"logo.png\",\"swatches\":[],\"settings\":{}}");
+        assertThat(drafted).isEqualTo(new BrandChange.DraftBrand("logo.png", List.of(), Map.of(), Map.of()));
         Change cleared = new BrandChange.SetShortCode(Optional.empty());
         assertThat(json.change(json.change(cleared))).isEqualTo(cleared);
     }

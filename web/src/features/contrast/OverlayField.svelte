@@ -1,0 +1,105 @@
+<script lang="ts">
+  import { pictureOf } from '../../api/addresses';
+  import type { PictureSource } from '../../api/types';
+  import { useBench } from '../../app/bench.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import type { OverlayState } from './overlay.svelte';
+  import { markOf, worstWords } from './overlays';
+
+  /** The ground with what is laid over it and the text on top, and where that is hardest to read. */
+  interface Props {
+    laid: OverlayState;
+    /** Beneath, instead of a gradient. */
+    picture: PictureSource | undefined;
+  }
+
+  const { laid, picture }: Props = $props();
+  const bench = useBench();
+
+  const specimen = $derived(bench.specimen);
+
+  /** Where the mark of the worst place stands, in percent of the field. */
+  const mark = $derived.by(() => {
+    const { worst } = laid;
+    if (worst?.x !== undefined && worst.y !== undefined && picture) {
+      return { x: (worst.x / picture.width) * 100, y: (worst.y / picture.height) * 100 };
+    }
+    return worst?.place === undefined ? undefined : markOf(worst.place, laid.shape === 'radial', laid.angle);
+  });
+</script>
+
+<div
+  class="field"
+  inert
+  style:--ground={picture ? 'none' : laid.ground}
+  style:--ratio={picture ? picture.width / picture.height : 3}
+  style:--overlay={laid.overlay ?? 'transparent'}
+  style:--opacity={laid.overlay ? laid.opacity / 100 : 0}
+  style:--on={laid.text}
+  style:--heading={specimen.headingFont}
+  style:--body={specimen.bodyFont}
+>
+  {#if picture}<img src={pictureOf(bench.id, picture.id)} alt="" />{/if}
+  <i></i>
+  <p><b>Summer is near</b><span>New times from 1 May, every hour until dusk</span></p>
+  {#if mark}<em style:left="{mark.x}%" style:top="{mark.y}%"></em>{/if}
+</div>
+<p role="status" class="worst">{laid.worst ? worstWords(laid.worst) : 'Judging…'}</p>
+<Complaint text={laid.problem} />
+
+<style>
+  .field {
+    position: relative;
+    width: min(100%, calc(400px * var(--ratio)));
+    aspect-ratio: var(--ratio);
+    overflow: hidden;
+    border: var(--hairline);
+    background: var(--ground);
+  }
+
+  img {
+    position: absolute;
+    width: 100%;
+    height: 100%;
+  }
+
+  i {
+    position: absolute;
+    inset: 0;
+    background: var(--overlay);
+    opacity: var(--opacity);
+  }
+
+  .field p {
+    position: absolute;
+    inset: auto 0 12% 24px;
+    display: grid;
+    gap: 4px;
+    color: var(--on);
+    font:
+      400 14px / 20px var(--body),
+      sans-serif;
+  }
+
+  b {
+    font:
+      700 28px / 34px var(--heading),
+      sans-serif;
+  }
+
+  /* Two tones, so that the mark is seen on every ground. */
+  em {
+    position: absolute;
+    width: 22px;
+    height: 22px;
+    margin: -11px;
+    border: 2px solid var(--ink);
+    border-radius: 50%;
+    outline: 2px solid var(--paper);
+  }
+
+  .worst {
+    margin: 8px 0 12px;
+    font-weight: 600;
+  }
+</style>

@@ -2326,6 +2326,7 @@ export interface components {
             page2: string;
             quiet: string;
             raised: string;
+            series: string[];
             text1: string;
             text2: string;
             turnedLink: string;

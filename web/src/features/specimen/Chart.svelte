@@ -27,7 +27,7 @@
         y={118 - height}
         width="7"
         {height}
-        style:fill={specimen.accents[series]}
+        style:fill={specimen.series[series]}
       />
     {/each}
     <text

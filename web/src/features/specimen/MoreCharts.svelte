@@ -37,11 +37,11 @@
   {#each LINES as heights, series (series)}
     <polyline
       points={heights.map((height, at) => `${112 + at * 20},${100 - height}`).join(' ')}
-      style:stroke={specimen.accents[series]}
+      style:stroke={specimen.series[series]}
     />
   {/each}
   {#each slices as slice, series (series)}
-    <path d={slice} style:fill={specimen.accents[series]} style:stroke={specimen.page1} />
+    <path d={slice} style:fill={specimen.series[series]} style:stroke={specimen.page1} />
   {/each}
   {#each COLUMNS as height, at (at)}
     <rect

@@ -29,7 +29,7 @@ const REASONS: Record<SlotReason, string> = {
   REPEATED_TO_STAY_LEGIBLE: 'again: no other would read',
   IN_ORDER_OF_USE: 'next in the palette',
   IN_CHART_ORDER: 'next in the chart order',
-  HIGHLIGHT_LAST: 'the highlight, after the others',
+  HIGHLIGHT_LAST: 'the highlight, kept for last',
   LIGHTER_COMPANION: 'lighter, to be told apart',
   DARKER_COMPANION: 'darker, to be told apart',
   REPEATED_ACCENT: 'again, in order of use',

@@ -37,7 +37,7 @@ class LogoToTemplateJourney extends Journey {
                         colors.getLt1().getSrgbClr().getVal(),
                         colors.getAccent1().getSrgbClr().getVal(),
                         colors.getAccent2().getSrgbClr().getVal(),
-                        colors.getAccent3().getSrgbClr().getVal()))
+                        colors.getAccent6().getSrgbClr().getVal()))
                 .containsExactly("0B2A4A", "FFFFFF", "0B2A4A", "0F7C7A", "F2682A");
     }
 

@@ -60,7 +60,7 @@ public record Ladder(List<Rgb> steps, int base) {
     }
 
     /** @param away as {@link LadderStep#away()} says */
-    static Rgb at(Rgb color, double away) {
+    public static Rgb at(Rgb color, double away) {
         Oklch base = Oklch.of(color);
         double way = Math.abs(away);
         double end = away > 0 ? Math.max(LIGHTEST, base.l()) : Math.min(DARKEST, base.l());

@@ -12,8 +12,10 @@ import java.util.List;
  * one, then still lighter ones. What must not be tinted is left out.
  */
 public final class ChartSeries {
+    /** The first step beyond the colours themselves: its share of the way to the light end; set by eye. */
+    public static final double FIRST_ROUND = 0.45;
     /** Shares of the way to the light and the dark end; set by eye, common practice, no published source. */
-    private static final double[] ROUNDS = {0.45, -0.45, 0.7};
+    private static final double[] ROUNDS = {FIRST_ROUND, -0.45, 0.7};
 
     private ChartSeries() {}
 

@@ -36,15 +36,16 @@ final class Accents {
         for (Ink ink : chosen) {
             put(settings, ink.is(Role.CHART) ? SlotReason.IN_CHART_ORDER : SlotReason.IN_ORDER_OF_USE, ink.fill());
         }
-        highlight.ifPresent(ink -> put(settings, SlotReason.HIGHLIGHT_LAST, ink.fill()));
+        int room = highlight.isPresent() ? SLOTS - 1 : SLOTS;
         // What is made from others is made from the ordinary ones; without any there is nothing to repeat.
         List<Ink> bases = chosen.isEmpty() ? highlight.stream().toList() : chosen;
         switch (bases.isEmpty() && spare == SuggestionPolicy.Spare.REPEAT ? SuggestionPolicy.Spare.DERIVE : spare) {
             case DERIVE ->
-                derive(bases, Stream.concat(chosen.stream(), highlight.stream()).toList(), text, settings);
-            case REPEAT -> repeat(bases, settings);
-            case BLACK_AND_GREY -> blackAndGrey(settings);
+                derive(bases, Stream.concat(chosen.stream(), highlight.stream()).toList(), text, room, settings);
+            case REPEAT -> repeat(bases, room, settings);
+            case BLACK_AND_GREY -> blackAndGrey(room, settings);
         }
+        highlight.ifPresent(ink -> put(settings, SlotReason.HIGHLIGHT_LAST, ink.fill()));
         return settings;
     }
 
@@ -76,18 +77,18 @@ final class Accents {
     }
 
     private static void derive(
-            List<Ink> brand, List<Ink> placed, TextBlock text, Map<ThemeSlot, SlotSetting> settings) {
+            List<Ink> brand, List<Ink> placed, TextBlock text, int room, Map<ThemeSlot, SlotSetting> settings) {
         List<Ink> standing = new ArrayList<>(placed);
         List<Ink> bases = brand.isEmpty() ? List.of(text.text()) : brand;
-        while (settings.size() < SLOTS) {
+        while (settings.size() < room) {
             Companion companion = nextCompanion(bases, standing, text);
             put(settings, companion.reason(), companion.ink().fill());
             standing.add(companion.ink());
         }
     }
 
-    private static void repeat(List<Ink> bases, Map<ThemeSlot, SlotSetting> settings) {
-        for (int i = 0; settings.size() < SLOTS; i++) {
+    private static void repeat(List<Ink> bases, int room, Map<ThemeSlot, SlotSetting> settings) {
+        for (int i = 0; settings.size() < room; i++) {
             put(
                     settings,
                     SlotReason.REPEATED_ACCENT,
@@ -95,8 +96,8 @@ final class Accents {
         }
     }
 
-    private static void blackAndGrey(Map<ThemeSlot, SlotSetting> settings) {
-        for (int i = 0; settings.size() < SLOTS; i++) {
+    private static void blackAndGrey(int room, Map<ThemeSlot, SlotSetting> settings) {
+        for (int i = 0; settings.size() < room; i++) {
             put(settings, SlotReason.BLACK_OR_GREY, new SlotFill.Fixed(GREYS.get(i % GREYS.size())));
         }
     }

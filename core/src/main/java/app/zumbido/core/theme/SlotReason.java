@@ -20,7 +20,7 @@ public enum SlotReason {
     IN_ORDER_OF_USE,
     /** Next in the order that charts use. */
     IN_CHART_ORDER,
-    /** The highlight stands behind the other colours of the brand, so that few ordinary charts reach it. */
+    /** The highlight stands last, where an ordinary chart does not reach it. */
     HIGHLIGHT_LAST,
     /** The palette has no more colours that can be told apart: one of them, made lighter. */
     LIGHTER_COMPANION,

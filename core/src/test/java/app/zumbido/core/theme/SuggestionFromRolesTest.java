@@ -64,13 +64,23 @@ class SuggestionFromRolesTest {
         assertThat(suggestion.settings())
                 .containsEntry(ThemeSlot.ACCENT_1, SlotSetting.because(SlotReason.IN_CHART_ORDER, of(TEAL)))
                 .containsEntry(ThemeSlot.ACCENT_2, SlotSetting.because(SlotReason.IN_CHART_ORDER, of(NAVY)))
-                .containsEntry(ThemeSlot.ACCENT_5, SlotSetting.because(SlotReason.HIGHLIGHT_LAST, of(ORANGE)));
+                .containsEntry(ThemeSlot.ACCENT_6, SlotSetting.because(SlotReason.HIGHLIGHT_LAST, of(ORANGE)));
         // What is made up is never made from the highlight.
-        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_6).fill())
+        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_5).fill())
                 .isInstanceOfSatisfying(
                         SlotFill.Derived.class,
                         derived -> assertThat(derived.swatch()).isNotEqualTo(ORANGE.id()));
         assertThat(suggestion.leftOut()).doesNotContain(ORANGE.id());
+    }
+
+    @Test
+    void anOrdinaryChartDoesNotShowTheHighlight() {
+        Theme theme = Theme.empty(new UUID(0, 9), "Test")
+                .with(suggested(Map.of(Role.HIGHLIGHT, List.of(ORANGE.id()))).settings());
+        Map<ThemeSlot, Rgb> colors = theme.resolve(PALETTE);
+        assertThat(ThemeSeries.of(theme, colors)).hasSize(6).doesNotContain(ORANGE.color());
+        Theme byHand = theme.with(ThemeSlot.ACCENT_2, SlotSetting.chosen(of(ORANGE)));
+        assertThat(ThemeSeries.of(byHand, byHand.resolve(PALETTE)).get(1)).isEqualTo(ORANGE.color());
     }
 
     @Test

@@ -5,6 +5,7 @@ import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.ThemeSeries;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
 import app.zumbido.core.theme.TurnedLayout;
@@ -21,6 +22,7 @@ import java.util.Map;
  * @param text2 the second text color
  * @param page2 the second ground
  * @param accents the six accents in order
+ * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
  * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param onRaised the better of the text and the page color on it
@@ -35,6 +37,7 @@ public record SpecimenResponse(
         String page2,
         List<String> accents,
         List<String> onAccents,
+        List<String> series,
         String link,
         String followedLink,
         String turnedLink,
@@ -59,6 +62,7 @@ public record SpecimenResponse(
                 colors.get(ground.pages().get(1)).hex(),
                 accents.stream().map(Rgb::hex).toList(),
                 accents.stream().map(accent -> better(text, page, accent).hex()).toList(),
+                ThemeSeries.of(brand.theme(), colors).stream().map(Rgb::hex).toList(),
                 colors.get(ThemeSlot.HYPERLINK).hex(),
                 colors.get(ThemeSlot.FOLLOWED_HYPERLINK).hex(),
                 TurnedLayout.link(colors, ground.turned()).hex(),

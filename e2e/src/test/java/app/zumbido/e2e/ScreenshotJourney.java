@@ -121,5 +121,14 @@ class ScreenshotJourney extends Journey {
         page.keyboard().press("Escape");
         openStation("Hand over");
         shoot("hand-over");
+
+        page.getByText("Shelf", new Page.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        page.getByText("Kestrin Observatory").first().click();
+        openStation("Theme");
+        page.getByLabel("Show the slots beside another theme").selectOption("beside Day");
+        assertThat(page.locator("[data-slot=dk1]")).containsText("the same");
+        shoot("dark-theme");
     }
 }

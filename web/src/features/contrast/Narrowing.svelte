@@ -1,8 +1,8 @@
 <script lang="ts">
   import type { Ground } from '../../api/types';
-  import Button from '../../ui/Button.svelte';
   import { colorName } from './contrast';
   import Decision from './Decision.svelte';
+  import Panel from './Panel.svelte';
 
   /** Says that less may stand on a ground than can be read on it. */
   interface Props {
@@ -17,8 +17,8 @@
   const standing = $derived(ground.may.find(({ color }) => color.hex === chosen) ?? ground.may[0]);
 </script>
 
-<section aria-label="Narrow what may stand on {colorName(ground.color)}">
-  <div class="title">
+<Panel label="Narrow what may stand on {colorName(ground.color)}" close="Close it" {onclose}>
+  {#snippet title()}
     <label>
       Of what can be read on {colorName(ground.color)}
       <select
@@ -30,31 +30,15 @@
           >{/each}
       </select>
     </label>
-    <Button look="quiet" onclick={onclose}>Close it</Button>
-  </div>
+  {/snippet}
   {#if standing}
     {#key standing.color.hex}
       <Decision {ground} {standing} {onclose} />
     {/key}
   {/if}
-</section>
+</Panel>
 
 <style>
-  section {
-    display: grid;
-    gap: 8px;
-    margin: 4px 0 8px 104px;
-    padding: 10px 12px;
-    border: var(--rule);
-    background: var(--paper);
-  }
-
-  .title {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-  }
-
   label {
     font-weight: 600;
   }

@@ -7,6 +7,7 @@
   import type { Carrying } from '../palette/carrying.svelte';
   import { colorName, remedyWords } from './contrast';
   import Decision from './Decision.svelte';
+  import Panel from './Panel.svelte';
   import { ratioShown } from './ratio';
 
   /** What helps where a text cannot be read on its ground: before and after, and what it costs. */
@@ -82,8 +83,8 @@
   }
 </script>
 
-<section aria-label="Remedies">
-  <div class="title">
+<Panel label="Remedies" close="Close the remedies" {onclose}>
+  {#snippet title()}
     <p>
       <b>
         {standing.toLookAt
@@ -94,8 +95,7 @@
         {ratioShown(standing.ratio)} of {answer?.needed ?? '…'}
       </b>
     </p>
-    <Button look="quiet" onclick={onclose}>Close the remedies</Button>
-  </div>
+  {/snippet}
   <Complaint text={problem} />
   {#if !readable}
     {#if answer && answer.remedies.length === 0}
@@ -122,24 +122,9 @@
     </ul>
   {/if}
   <Decision {ground} {standing} {onclose} />
-</section>
+</Panel>
 
 <style>
-  section {
-    display: grid;
-    gap: 8px;
-    margin: 4px 0 8px 104px;
-    padding: 10px 12px;
-    border: var(--rule);
-    background: var(--paper);
-  }
-
-  .title {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-  }
-
   ul {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));

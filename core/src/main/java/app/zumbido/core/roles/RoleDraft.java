@@ -8,7 +8,6 @@ import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -153,20 +152,23 @@ public final class RoleDraft {
                 Comparator.comparingDouble(RoleDraft::chroma).reversed());
     }
 
+    /** The main colour leads, also where a grey is used more. */
     private void chart() {
-        List<SwatchId> highlight = proposals.containsKey(Role.HIGHLIGHT)
-                ? proposals.get(Role.HIGHLIGHT).swatches()
-                : List.of();
-        List<SwatchId> series = new ArrayList<>();
-        for (Swatch swatch : swatches) {
-            boolean madeOut = lightness(swatch) >= DARKEST_SERIES && lightness(swatch) <= LIGHTEST_SERIES;
-            if (madeOut && !highlight.contains(swatch.id())) {
-                series.add(swatch.id());
-            }
-        }
+        List<SwatchId> main = proposed(Role.MAIN);
+        List<SwatchId> highlight = proposed(Role.HIGHLIGHT);
+        List<SwatchId> series = swatches.stream()
+                .filter(swatch -> lightness(swatch) >= DARKEST_SERIES && lightness(swatch) <= LIGHTEST_SERIES)
+                .map(Swatch::id)
+                .filter(id -> !highlight.contains(id))
+                .sorted(Comparator.comparing(id -> !main.contains(id)))
+                .toList();
         if (!series.isEmpty()) {
             proposals.put(Role.CHART, new Proposal(series, Reason.IN_ORDER));
         }
+    }
+
+    private List<SwatchId> proposed(Role role) {
+        return proposals.containsKey(role) ? proposals.get(role).swatches() : List.of();
     }
 
     private void propose(Role role, Swatch swatch, Reason reason) {

@@ -49,6 +49,14 @@ class RoleDraftTest {
     }
 
     @Test
+    void theMainColorLeadsTheSeriesAlsoWhereAGreyIsUsedMore() {
+        Palette grey = palette("8A8F98", "7A5CD6", "F0A35A", "2E8B3A");
+        assertThat(names(grey, Role.MAIN)).containsExactly("7A5CD6");
+        assertThat(names(grey, Role.CHART).get(0)).isEqualTo("7A5CD6");
+        assertThat(names(grey, Role.CHART)).hasSize(3).contains("8A8F98");
+    }
+
+    @Test
     void leavesEmptyWhatNothingIsFitFor() {
         Map<Role, RoleDraft.Proposal> greys = RoleDraft.of(palette("222222", "EEEEEE"));
         assertThat(greys).containsKeys(Role.TEXT, Role.TEXT_ON_DARK).doesNotContainKeys(Role.MAIN, Role.STOP);

@@ -116,6 +116,8 @@ class DemoData {
                         Map.entry("C9CED6", "Dome"),
                         Map.entry("2E2A55", "Hill"),
                         Map.entry("F7F5EF", "Starlight")));
+        // The order has changed since the picture was drafted.
+        change(id, RoleChange.DraftRoles::of);
         change(id, brand -> new ThemeChange.SetGround(PageGround.DARK));
         change(id, brand -> new ThemeChange.ApplySuggestion(suggestion(brand)));
         change(id, brand -> new ThemeChange.RenameTheme("Night"));

@@ -5,6 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.GroundChange;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.ComposedGround;
+import app.zumbido.core.palette.Paint;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.server.TestPictures;
 import app.zumbido.server.ZumbidoApplication;
 import app.zumbido.server.source.SourceIntake;
@@ -128,6 +133,67 @@ class PackageTest {
         assertThat(takeIn(there, sent))
                 .extracting(taken -> taken.brand().name())
                 .containsExactly("Ostrel", "Ostrel Autumn");
+    }
+
+    /** Keeps a ground over the brand's own picture. */
+    private void keepAGroundOverTheLogo() {
+        BrandKeeper keeper = here.getBean(BrandKeeper.class);
+        UUID logo = onlySource(here, id);
+        keeper.change(
+                id,
+                IfMatch.anything(),
+                brand -> new GroundChange.KeepGround(new ComposedGround(
+                        new UUID(5, 5),
+                        "Over the logo",
+                        new ComposedGround.Base.OfPicture(logo),
+                        Optional.empty(),
+                        new Paint.Fixed(Rgb.WHITE))));
+    }
+
+    private static UUID onlySource(ConfigurableApplicationContext shelf, UUID brand) {
+        return shelf.getBean(PackageService.class)
+                .pack(List.of(brand))
+                .get(0)
+                .sources()
+                .get(0)
+                .id();
+    }
+
+    private static ComposedGround.Base beneath(Brand brand) {
+        return brand.grounds().find(new UUID(5, 5)).orElseThrow().base();
+    }
+
+    @Test
+    void aCopyKeepsItsGroundsOverItsOwnPictures() {
+        keepAGroundOverTheLogo();
+        Brand copy =
+                here.getBean(PackageService.class).copy(id, "Ostrel Autumn").brand();
+        UUID own = onlySource(here, copy.id());
+        assertThat(own).isNotEqualTo(onlySource(here, id));
+        assertThat(beneath(copy)).isEqualTo(new ComposedGround.Base.OfPicture(own));
+    }
+
+    @Test
+    void aBrandThatIsKnownGetsIdsOfItsOwnThroughout() {
+        keepAGroundOverTheLogo();
+        Brand original = here.getBean(BrandKeeper.class).load(id).brand();
+        PackageService.TakenIn taken = takeIn(here, send(here, id)).get(0);
+        assertThat(taken.copy()).isTrue();
+        Brand copy = taken.brand();
+        assertThat(copy.themes().ids())
+                .doesNotContainAnyElementsOf(original.themes().ids());
+        assertThat(copy.themes().all())
+                .extracting(Theme::name)
+                .isEqualTo(original.themes().all().stream().map(Theme::name).toList());
+        assertThat(beneath(copy)).isEqualTo(new ComposedGround.Base.OfPicture(onlySource(here, copy.id())));
+        BrandKeeper keeper = here.getBean(BrandKeeper.class);
+        for (int i = 0; keeper.load(copy.id()).canUndo(); i++) {
+            keeper.undo(copy.id(), IfMatch.anything());
+            assertThat(keeper.load(copy.id()).brand().themes().ids())
+                    .doesNotContainAnyElementsOf(original.themes().ids());
+            assertThat(i).isLessThan(200);
+        }
+        assertThat(keeper.load(id).brand()).isEqualTo(original);
     }
 
     @Test

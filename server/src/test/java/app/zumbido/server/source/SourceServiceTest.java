@@ -2,6 +2,7 @@ package app.zumbido.server.source;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.never;
@@ -10,16 +11,25 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Place;
 import app.zumbido.core.extraction.SampleArea;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.Suggestion;
 import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.formats.ooxml.PresentationTemplate;
+import app.zumbido.formats.ooxml.SlidePictures;
 import app.zumbido.server.TestPictures;
 import app.zumbido.server.shelf.UnknownBrandException;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.IfMatch;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -30,6 +40,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -262,5 +273,49 @@ class SourceServiceTest {
         assertThat(service.names(BRAND, SOURCE))
                 .containsEntry(Rgb.ofHex("0F7C7A"), "Harbour teal")
                 .containsEntry(Rgb.ofHex("F2682A"), "Buoy orange");
+    }
+
+    private void holdDeck(byte[] deck) {
+        when(mapper.find(BRAND, SOURCE))
+                .thenReturn(new SourceRow(
+                        SOURCE, BRAND, "deck.pptx", "pptx", null, null, null, null, null, BLOB, CLOCK.instant()));
+        when(blobs.get(BLOB)).thenReturn(deck);
+    }
+
+    @Test
+    void drawsSlidesOfADeck() throws IOException {
+        Brand brand = Brand.begin(BRAND, "Ostrel Ferries", Optional.empty(), new UUID(1, 9))
+                .apply(new ThemeChange.ApplySuggestion(Suggestion.from(Palette.EMPTY)));
+        holdDeck(PresentationTemplate.wide(brand, CLOCK.instant()));
+        assertThat(service.slides(BRAND, SOURCE)).isEqualTo(1);
+        byte[] plain = service.slide(BRAND, SOURCE, 1, Optional.empty());
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(plain));
+        assertThat((double) image.getWidth() / image.getHeight()).isCloseTo(16.0 / 9, within(0.01));
+        Brand dark = brand.apply(new ThemeChange.SetGround(PageGround.DARK));
+        SlidePictures.Dress dress =
+                new SlidePictures.Dress(dark.theme(), dark.theme().resolve(dark.palette()));
+        assertThat(service.slide(BRAND, SOURCE, 1, Optional.of(dress))).isNotEqualTo(plain);
+        assertThatThrownBy(() -> service.slide(BRAND, SOURCE, 2, Optional.empty()))
+                .isInstanceOf(OutsidePictureException.class)
+                .hasMessageContaining("no slide 2");
+    }
+
+    @Test
+    void drawsNoSlidesOfAnythingElse() {
+        when(mapper.find(BRAND, SOURCE))
+                .thenReturn(new SourceRow(
+                        SOURCE, BRAND, "logo.png", "png", 200, 100, null, null, null, BLOB, CLOCK.instant()));
+        assertThatThrownBy(() -> service.slides(BRAND, SOURCE))
+                .isInstanceOf(WrongKindOfSourceException.class)
+                .hasMessageContaining("logo.png");
+        verifyNoInteractions(blobs);
+    }
+
+    @Test
+    void saysThatADamagedDeckCannotBeDrawn() {
+        holdDeck("This is no deck.".getBytes(StandardCharsets.UTF_8));
+        assertThatThrownBy(() -> service.slide(BRAND, SOURCE, 1, Optional.empty()))
+                .isInstanceOf(UnreadableImageException.class)
+                .hasMessageContaining("cannot be drawn");
     }
 }

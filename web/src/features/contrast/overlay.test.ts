@@ -1,0 +1,105 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { ComposedGround, Recipe, Swatch, Worst } from '../../api/types';
+import type { Bench } from '../../app/bench.svelte';
+import { OverlayState } from './overlay.svelte';
+
+const WORST: Worst = { hex: '#B6BFC9', ratio: 7.9, text: true, largeText: true, place: 0 };
+
+function bench(swatches: string[], judged: Partial<Bench> = {}): Bench {
+  const brand = { swatches: swatches.map((hex) => ({ hex }) as Swatch) };
+  return { brand, ...judged } as unknown as Bench;
+}
+
+const BAND: ComposedGround = {
+  id: 'g',
+  name: 'Title band',
+  stops: ['#0B2A4A', '#0F7C7A', '#FFFFFF'],
+  radial: true,
+  angle: 45,
+  overlay: { hex: '#FFFFFF', alpha: 0.3 },
+  text: { hex: '#F2682A', ink: '#000000', name: 'Orange', slots: [] },
+  may: [],
+  mayNot: [],
+};
+
+describe('a ground that changes, with what is laid over it', () => {
+  afterEach(() => vi.restoreAllMocks());
+
+  it('begins with the first two colours under white', () => {
+    const state = new OverlayState(bench(['#0B2A4A', '#0F7C7A', '#F2682A']));
+    expect(state.stops).toEqual(['#0B2A4A', '#0F7C7A']);
+    expect(state.overlay).toBe('#FFFFFF');
+    expect(state.opacity).toBe(70);
+    expect(state.text).toBe('#0B2A4A');
+    expect(state.ground).toBe('linear-gradient(90deg, #0B2A4A, #0F7C7A)');
+  });
+
+  it('begins in black and white where the brand has no colour', () => {
+    expect(new OverlayState(bench([])).stops).toEqual(['#000000', '#FFFFFF']);
+  });
+
+  it('shows a kept ground so that it is kept as it was', () => {
+    const state = new OverlayState(bench(['#0B2A4A']));
+    state.open(BAND);
+    expect(state.ground).toBe('radial-gradient(circle, #0B2A4A, #0F7C7A, #FFFFFF)');
+    expect(state.body('Title band')).toEqual({
+      name: 'Title band',
+      stops: ['#0B2A4A', '#0F7C7A', '#FFFFFF'],
+      radial: true,
+      angle: 45,
+      text: '#F2682A',
+      overlay: { hex: '#FFFFFF', alpha: 0.3 },
+    });
+  });
+
+  it('keeps a picture without stops and nothing that is not laid over it', () => {
+    const state = new OverlayState(bench(['#0B2A4A']));
+    state.picture = 'p';
+    state.overlay = undefined;
+    expect(state.body('Harbour')).toEqual({
+      name: 'Harbour',
+      stops: [],
+      radial: false,
+      angle: 90,
+      text: '#0B2A4A',
+      source: 'p',
+    });
+  });
+
+  it('follows a recipe and leaves the picture', () => {
+    const state = new OverlayState(bench(['#0B2A4A']));
+    state.picture = 'p';
+    const recipe: Recipe = {
+      kind: 'TITLE_BAND',
+      stops: ['#061626', '#0B2A4A', '#3B5B7C'],
+      text: '#FFFFFF',
+      worst: WORST,
+    };
+    state.follow(recipe);
+    expect(state.picture).toBeUndefined();
+    expect(state.overlay).toBeUndefined();
+    expect(state.stops).toEqual(recipe.stops);
+    expect(state.text).toBe('#FFFFFF');
+  });
+
+  it('is judged by the server at its worst place', async () => {
+    const judgeGradient = vi.fn().mockResolvedValue(WORST);
+    const state = new OverlayState(bench(['#0B2A4A', '#0F7C7A'], { judgeGradient }));
+    state.judge();
+    await vi.waitFor(() => expect(state.worst).toEqual(WORST));
+    expect(judgeGradient).toHaveBeenCalledWith({
+      stops: ['#0B2A4A', '#0F7C7A'],
+      text: '#0B2A4A',
+      overlay: { hex: '#FFFFFF', alpha: 0.7 },
+    });
+    expect(state.problem).toBeUndefined();
+  });
+
+  it('says why it could not be judged', async () => {
+    const judgePicture = vi.fn().mockRejectedValue(new Error('The picture is gone'));
+    const state = new OverlayState(bench(['#0B2A4A'], { judgePicture }));
+    state.picture = 'p';
+    state.judge();
+    await vi.waitFor(() => expect(state.problem).toBe('The picture is gone'));
+  });
+});

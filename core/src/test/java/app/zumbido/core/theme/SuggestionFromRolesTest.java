@@ -3,6 +3,7 @@ package app.zumbido.core.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
@@ -78,7 +79,11 @@ class SuggestionFromRolesTest {
         Theme theme = Theme.empty(new UUID(0, 9), "Test")
                 .with(suggested(Map.of(Role.HIGHLIGHT, List.of(ORANGE.id()))).settings());
         Map<ThemeSlot, Rgb> colors = theme.resolve(PALETTE);
-        assertThat(ThemeSeries.of(theme, colors)).hasSize(6).doesNotContain(ORANGE.color());
+        List<Rgb> series = ThemeSeries.of(theme, colors);
+        assertThat(series).hasSize(6).doesNotContain(ORANGE.color());
+        for (Rgb other : series.subList(0, 5)) {
+            assertThat(Difference.between(series.get(5), other)).isGreaterThanOrEqualTo(10);
+        }
         Theme byHand = theme.with(ThemeSlot.ACCENT_2, SlotSetting.chosen(of(ORANGE)));
         assertThat(ThemeSeries.of(byHand, byHand.resolve(PALETTE)).get(1)).isEqualTo(ORANGE.color());
     }

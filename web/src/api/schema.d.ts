@@ -2036,7 +2036,7 @@ export interface components {
             /** Format: uuid */
             from?: string;
             name: string;
-            turned: boolean;
+            turned?: boolean;
         };
         NoteResponse: {
             /** Format: int32 */

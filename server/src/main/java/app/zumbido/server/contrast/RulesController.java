@@ -42,10 +42,12 @@ import org.springframework.web.bind.annotation.RestController;
 class RulesController {
     private final BrandKeeper keeper;
     private final Ids ids;
+    private final PicturesOnTheSheet pictures;
 
-    RulesController(BrandKeeper keeper, Ids ids) {
+    RulesController(BrandKeeper keeper, Ids ids, PicturesOnTheSheet pictures) {
         this.keeper = keeper;
         this.ids = ids;
+        this.pictures = pictures;
     }
 
     /** Decides about a pair. What the palette has as a swatch or a step of its ladder, the rule follows. */
@@ -81,6 +83,7 @@ class RulesController {
     @PostMapping("/grounds")
     ResponseEntity<BrandResponse> keep(
             @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody GroundBody request) {
+        check(id, request);
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> {
             if (brand.grounds().composed().size() == GroundRules.MOST_COMPOSED) {
                 throw new RuleException("A brand keeps " + GroundRules.MOST_COMPOSED + " such grounds at most");
@@ -95,6 +98,7 @@ class RulesController {
             @PathVariable UUID gid,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody GroundBody request) {
+        check(id, request);
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> request.change(known(gid, brand), brand)));
     }
 
@@ -103,6 +107,12 @@ class RulesController {
             @PathVariable UUID id, @PathVariable UUID gid, @RequestHeader("If-Match") IfMatch ifMatch) {
         return BrandResponse.answer(
                 keeper.change(id, ifMatch, brand -> new GroundChange.DropGround(known(gid, brand))));
+    }
+
+    private void check(UUID id, GroundBody request) {
+        if (request.source() != null) {
+            pictures.require(id, request.source());
+        }
     }
 
     private static UUID known(UUID ground, Brand brand) {

@@ -17,6 +17,7 @@ import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.ooxml.SlidePictures;
+import app.zumbido.server.contrast.PicturesOnTheSheet;
 import app.zumbido.server.source.DraftException.Reason;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
@@ -37,7 +38,7 @@ import org.springframework.stereotype.Service;
 
 /** Takes files in and reads colours out of them. Decoding happens here, outside every transaction. */
 @Service
-class SourceService implements SourceIntake {
+class SourceService implements SourceIntake, PicturesOnTheSheet {
     /** Long side of the picture that the page shows; pixels. */
     private static final int SHOWN_SIDE = 1600;
     /** Long side of the mask of a region; pixels. */
@@ -224,6 +225,14 @@ class SourceService implements SourceIntake {
     /** @return our PNG of the picture, made small enough to be shown */
     byte[] picture(UUID brandId, UUID id) {
         return PngImage.scaled(pictures.pixels(find(brandId, id)), SHOWN_SIDE);
+    }
+
+    @Override
+    public void require(UUID brandId, UUID id) {
+        SourceRow row = find(brandId, id);
+        if (!row.hasPicture()) {
+            throw new WrongKindOfSourceException(row.name() + " shows no picture that a text could stand on");
+        }
     }
 
     /** @return how many slides the deck has @throws WrongKindOfSourceException if it is none that slides are drawn of */

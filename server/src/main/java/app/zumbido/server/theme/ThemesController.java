@@ -90,12 +90,16 @@ class ThemesController {
 
     /**
      * @param from the theme that it is made from; absent: it begins empty, with the fonts of the first
-     * @param turned whether it is made for pages of the other ground
+     * @param turned whether it is made for pages of the other ground; absent: it is not
      */
     record NewTheme(
             @NotNull @PlainName(max = Theme.LONGEST_NAME) String name,
             @Nullable UUID from,
-            boolean turned) {
+            @Nullable Boolean turned) {
+        private boolean isTurned() {
+            return Boolean.TRUE.equals(turned);
+        }
+
         Change change(Brand brand, UUID newId) {
             if (brand.themes().all().size() == Themes.MOST) {
                 throw new ThemeException("A brand has " + Themes.MOST + " themes at most");
@@ -107,7 +111,7 @@ class ThemesController {
                         turned ? empty.on(empty.ground().turned()) : empty, Optional.empty());
             }
             Theme original = brand.themes().get(from);
-            Theme made = turned ? Turning.of(original, brand.palette(), brand.roles()) : original;
+            Theme made = isTurned() ? Turning.of(original, brand.palette(), brand.roles()) : original;
             return new ThemesChange.AddTheme(made.under(newId).withName(given), Optional.of(original.name()));
         }
     }

@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/deliveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/deliveries/{kind}": {
         parameters: {
             query?: never;
@@ -635,10 +651,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["source"];
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -907,10 +923,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["swatch"];
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1230,7 +1246,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1572,6 +1588,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["count"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/specimen": {
         parameters: {
             query?: never;
@@ -1781,6 +1813,12 @@ export interface components {
             bodyFont: string;
             groups: components["schemas"]["OwnGroup"][];
             headingFont: string;
+        };
+        DeliveryResponse: {
+            fileName: string;
+            kind: string;
+            mediaType: string;
+            unfilled: string[];
         };
         DraftRequest: {
             /** Format: uuid */
@@ -2127,6 +2165,15 @@ export interface components {
             reach: "REACHED" | "OUT_OF_REACH" | "LOSES_ITS_GLOW";
             tooMuchInk: boolean;
         };
+        /** @description RFC 9457; some types have members of their own */
+        Problem: {
+            detail: string;
+            instance?: string;
+            /** Format: int32 */
+            status: number;
+            title: string;
+            type: string;
+        };
         ProportionRequest: {
             /** Format: int32 */
             highlight: number;
@@ -2244,6 +2291,12 @@ export interface components {
             ink: string;
             madeOut: boolean;
         };
+        ShelfCountResponse: {
+            /** Format: int64 */
+            standing: number;
+            /** Format: int64 */
+            takenOff: number;
+        };
         ShelfResponse: {
             /** Format: date-time */
             changedAt: string;
@@ -2283,7 +2336,7 @@ export interface components {
         };
         SlotResponse: {
             /** @enum {string} */
-            fill: "SWATCH" | "DERIVED" | "FIXED" | "EMPTY";
+            fill: "SWATCH" | "STEP" | "DERIVED" | "FIXED" | "EMPTY";
             hex?: string;
             ink?: string;
             /** Format: double */
@@ -2450,6 +2503,7 @@ export interface components {
         TrailResponse: {
             /** Format: int64 */
             cursor: number;
+            more: boolean;
             steps: components["schemas"]["StepResponse"][];
         };
         UseResponse: {
@@ -2503,7 +2557,53 @@ export interface components {
             y?: number;
         };
     };
-    responses: never;
+    responses: {
+        /** @description The request cannot be read */
+        Problem400: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Something that is named does not exist */
+        Problem404: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description The brand has moved on since; the problem says what has happened */
+        Problem412: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description A value cannot be taken, or what is asked cannot be done */
+        Problem422: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description A change needs If-Match */
+        Problem428: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+    };
     parameters: never;
     requestBodies: never;
     headers: never;
@@ -2516,6 +2616,8 @@ export interface operations {
             query?: {
                 deleted?: boolean;
                 search?: string;
+                from?: number;
+                most?: number;
             };
             header?: never;
             path?: never;
@@ -2529,9 +2631,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ShelfResponse"][];
+                    "application/json": components["schemas"]["ShelfResponse"][];
                 };
             };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
         };
     };
     begin: {
@@ -2547,15 +2651,19 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description Created */
+            201: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
         };
     };
     brand: {
@@ -2572,12 +2680,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     delete: {
@@ -2600,6 +2713,11 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     companions: {
@@ -2621,9 +2739,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["CompanionsResponse"];
+                    "application/json": components["schemas"]["CompanionsResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     png: {
@@ -2645,9 +2766,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     svg: {
@@ -2669,9 +2793,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     grounds: {
@@ -2694,9 +2821,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["GroundsResponse"];
+                    "application/json": components["schemas"]["GroundsResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     clashes: {
@@ -2716,9 +2846,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ClashResponse"][];
+                    "application/json": components["schemas"]["ClashResponse"][];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     keep: {
@@ -2741,12 +2874,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     change: {
@@ -2770,12 +2910,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     drop: {
@@ -2795,12 +2942,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     recipes: {
@@ -2822,9 +2976,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RecipeResponse"][];
+                    "application/json": components["schemas"]["RecipeResponse"][];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     remedies: {
@@ -2849,9 +3006,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RemediesResponse"];
+                    "application/json": components["schemas"]["RemediesResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     rule: {
@@ -2874,12 +3034,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     free_1: {
@@ -2901,12 +3068,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     stops: {
@@ -2926,9 +3100,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["StopResponse"][];
+                    "application/json": components["schemas"]["StopResponse"][];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     textOn: {
@@ -2951,9 +3128,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TextOnGroundResponse"];
+                    "application/json": components["schemas"]["TextOnGroundResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     copy: {
@@ -2971,15 +3151,47 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: {
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
             /** @description OK */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["DeliveryResponse"][];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     deliver: {
@@ -3002,9 +3214,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "application/json": string;
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     draft_1: {
@@ -3027,12 +3242,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     events: {
@@ -3055,6 +3277,9 @@ export interface operations {
                     "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     remove_3: {
@@ -3075,12 +3300,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     rename_4: {
@@ -3103,12 +3335,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     move_1: {
@@ -3131,12 +3370,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     sort: {
@@ -3159,12 +3405,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     rename_3: {
@@ -3187,12 +3440,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     pairs: {
@@ -3214,9 +3474,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PairResponse"][];
+                    "application/json": components["schemas"]["PairResponse"][];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     gaps: {
@@ -3236,9 +3499,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["GapsResponse"];
+                    "application/json": components["schemas"]["GapsResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     applyMood: {
@@ -3261,12 +3527,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     previewMood: {
@@ -3287,12 +3560,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     putAside: {
@@ -3315,12 +3593,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     take: {
@@ -3340,12 +3625,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     redo: {
@@ -3364,12 +3656,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     putBack_1: {
@@ -3386,12 +3685,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     chart: {
@@ -3413,9 +3717,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ChartResponse"];
+                    "application/json": components["schemas"]["ChartResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     improveOrder: {
@@ -3434,12 +3741,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     draft: {
@@ -3459,9 +3773,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["RoleDraftResponse"];
+                    "application/json": components["schemas"]["RoleDraftResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     takeDraft: {
@@ -3480,12 +3797,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     setProportion: {
@@ -3508,12 +3832,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     assign: {
@@ -3537,12 +3868,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     word: {
@@ -3566,12 +3904,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     setShortCode: {
@@ -3594,12 +3939,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     list_1: {
@@ -3619,9 +3971,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SourceResponse"][];
+                    "application/json": components["schemas"]["SourceResponse"][];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     add_2: {
@@ -3642,18 +3997,47 @@ export interface operations {
             };
         };
         responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SourceResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    source: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
             /** @description OK */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SourceResponse"];
+                    "application/json": components["schemas"]["SourceResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
-    remove_2: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3672,6 +4056,9 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     judge_1: {
@@ -3696,9 +4083,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["WorstResponse"];
+                    "application/json": components["schemas"]["WorstResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     crop: {
@@ -3717,15 +4107,18 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description Created */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SourceResponse"];
+                    "application/json": components["schemas"]["SourceResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     inventory: {
@@ -3746,9 +4139,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["InventoryResponse"];
+                    "application/json": components["schemas"]["InventoryResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     patch: {
@@ -3772,9 +4168,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PatchResponse"];
+                    "application/json": components["schemas"]["PatchResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     picture: {
@@ -3798,6 +4197,9 @@ export interface operations {
                     "image/png": string;
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     proposals: {
@@ -3822,9 +4224,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ProposalsResponse"];
+                    "application/json": components["schemas"]["ProposalsResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     region: {
@@ -3851,6 +4256,9 @@ export interface operations {
                     "image/png": string;
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     putBack: {
@@ -3872,6 +4280,9 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     sample: {
@@ -3896,9 +4307,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SampleResponse"];
+                    "application/json": components["schemas"]["SampleResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     slides: {
@@ -3919,9 +4333,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SlidesResponse"];
+                    "application/json": components["schemas"]["SlidesResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     slide: {
@@ -3948,6 +4365,9 @@ export interface operations {
                     "image/png": string;
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     takeTheme: {
@@ -3967,12 +4387,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     add_1: {
@@ -3992,15 +4419,20 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description Created */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SwatchResponse"];
+                    "application/json": components["schemas"]["SwatchResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     addAll: {
@@ -4023,12 +4455,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     markHierarchy: {
@@ -4051,12 +4490,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     order: {
@@ -4079,15 +4525,48 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
-    remove_1: {
+    swatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                swatch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SwatchResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    remove: {
         parameters: {
             query?: never;
             header: {
@@ -4104,12 +4583,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     recolor: {
@@ -4133,12 +4619,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     previewColor: {
@@ -4160,12 +4653,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     free: {
@@ -4185,12 +4683,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     merge: {
@@ -4214,12 +4719,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     previewMerge: {
@@ -4241,12 +4753,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     mix: {
@@ -4270,12 +4787,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     previewMix: {
@@ -4297,12 +4821,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     rename_2: {
@@ -4326,12 +4855,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     names: {
@@ -4352,9 +4888,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["NamesResponse"];
+                    "application/json": components["schemas"]["NamesResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     note: {
@@ -4378,12 +4917,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     setOffLimits: {
@@ -4407,12 +4953,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     move: {
@@ -4436,12 +4989,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     previewMove: {
@@ -4463,12 +5023,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     turn_1: {
@@ -4491,12 +5056,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     rename: {
@@ -4519,12 +5091,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     fill_1: {
@@ -4548,12 +5127,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     preview_1: {
@@ -4575,12 +5161,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     suggest: {
@@ -4607,9 +5198,14 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SuggestionResponse"];
+                    "application/json": components["schemas"]["SuggestionResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     add: {
@@ -4632,15 +5228,22 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
-    remove: {
+    remove_2: {
         parameters: {
             query?: never;
             header: {
@@ -4657,12 +5260,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     compare: {
@@ -4685,9 +5295,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ComparisonResponse"];
+                    "application/json": components["schemas"]["ComparisonResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     lead: {
@@ -4707,12 +5320,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     turn: {
@@ -4736,12 +5356,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     rename_1: {
@@ -4765,12 +5392,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     fill: {
@@ -4795,12 +5429,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     preview: {
@@ -4823,12 +5464,17 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     suggest_1: {
@@ -4856,14 +5502,22 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SuggestionResponse"];
+                    "application/json": components["schemas"]["SuggestionResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     trail: {
         parameters: {
-            query?: never;
+            query?: {
+                before?: number;
+                most?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -4878,9 +5532,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TrailResponse"];
+                    "application/json": components["schemas"]["TrailResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     goTo: {
@@ -4900,12 +5557,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     specimen_1: {
@@ -4928,9 +5592,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SpecimenResponse"];
+                    "application/json": components["schemas"]["SpecimenResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     undo: {
@@ -4949,12 +5616,19 @@ export interface operations {
             /** @description OK */
             200: {
                 headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BrandResponse"];
+                    "application/json": components["schemas"]["BrandResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     codes: {
@@ -4976,9 +5650,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["FoundCodesResponse"];
+                    "application/json": components["schemas"]["FoundCodesResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
         };
     };
     color: {
@@ -4998,9 +5674,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ColorResponse"];
+                    "application/json": components["schemas"]["ColorResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     harmonies: {
@@ -5022,9 +5701,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["HarmoniesResponse"];
+                    "application/json": components["schemas"]["HarmoniesResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     ladder: {
@@ -5046,9 +5728,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["LadderResponse"];
+                    "application/json": components["schemas"]["LadderResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     contrast: {
@@ -5070,9 +5755,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ContrastResponse"];
+                    "application/json": components["schemas"]["ContrastResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
         };
     };
     judge: {
@@ -5094,9 +5781,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["WorstResponse"];
+                    "application/json": components["schemas"]["WorstResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
         };
     };
     get: {
@@ -5114,7 +5803,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["DefaultsBody"];
+                    "application/json": components["schemas"]["DefaultsBody"];
                 };
             };
         };
@@ -5138,9 +5827,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["DefaultsBody"];
+                    "application/json": components["schemas"]["DefaultsBody"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
         };
     };
     send: {
@@ -5163,6 +5854,8 @@ export interface operations {
                     "application/zip": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
         };
     };
     takeIn: {
@@ -5180,7 +5873,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TakenInResponse"];
+                    "application/json": components["schemas"]["TakenInResponse"];
                 };
             };
         };
@@ -5205,9 +5898,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReadyPaletteResponse"][];
+                    "application/json": components["schemas"]["ReadyPaletteResponse"][];
                 };
             };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
         };
     };
     specimen: {
@@ -5227,7 +5922,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SpecimenResponse"];
+                    "application/json": components["schemas"]["SpecimenResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfCountResponse"];
                 };
             };
         };
@@ -5247,7 +5965,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SpecimenResponse"];
+                    "application/json": components["schemas"]["SpecimenResponse"];
                 };
             };
         };
@@ -5271,9 +5989,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["VisionResponse"];
+                    "application/json": components["schemas"]["VisionResponse"];
                 };
             };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
 }

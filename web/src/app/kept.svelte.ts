@@ -158,7 +158,8 @@ export class KeptBrand {
     }
     if (this.#brand && revision > this.#brand.revision) {
       await this.load();
-      const trail = await answered(api.GET('/api/brands/{id}/trail', { params: { path: { id: this.id } } }));
+      const params = { path: { id: this.id }, query: { most: 1 } };
+      const trail = await answered(api.GET('/api/brands/{id}/trail', { params }));
       const newest = trail.steps.find((step) => step.revision === revision);
       this.say(`Changed in another window${newest ? `: ${wordsOf(newest.note)}` : ''}.`);
     }

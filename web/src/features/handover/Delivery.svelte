@@ -2,31 +2,29 @@
   import type { Snippet } from 'svelte';
   import { deliveryOf } from '../../api/addresses';
   import { useBench } from '../../app/bench.svelte';
+  import type { DeliveryWords } from './kinds';
 
   interface Props {
     kind: string;
     /** Id of the theme that it is made in. */
     theme: string;
-    name: string;
-    size: string;
-    /** How it is put in place. */
-    use: string;
+    words: DeliveryWords;
     /** Why it cannot be made yet. */
     blocked?: string | undefined;
     remedy?: { address: string; name: string };
     children: Snippet;
   }
 
-  const { kind, theme, name, size, use, blocked, remedy, children }: Props = $props();
+  const { kind, theme, words, blocked, remedy, children }: Props = $props();
   const bench = useBench();
 </script>
 
 <li>
   <div class="preview">{@render children()}</div>
   <div>
-    <h2>{name}</h2>
-    <p class="size">{size}</p>
-    <p>{use}</p>
+    <h2>{words.name}</h2>
+    <p class="size">{words.size}</p>
+    <p>{words.use}</p>
     {#if blocked}
       <p class="blocked">
         {blocked}
@@ -34,7 +32,7 @@
       </p>
     {:else}
       <a class="download" href={deliveryOf(bench.id, kind, theme)} download
-        >Download<span class="visually-hidden">&nbsp;{name}</span></a
+        >Download<span class="visually-hidden">&nbsp;{words.name}</span></a
       >
     {/if}
   </div>

@@ -1,12 +1,16 @@
 <script lang="ts">
+  import { answered, api } from '../../api/client';
   import { messageOf } from '../../api/problem';
   import { useBench } from '../../app/bench.svelte';
+  import { Resource } from '../../app/resource.svelte';
   import { addressOf } from '../../app/route.svelte';
   import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
   import EditableText from '../../ui/EditableText.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
   import { slotName } from '../theme/slots';
   import Delivery from './Delivery.svelte';
+  import { deliveryWords } from './kinds';
   import TemplatePreview from './TemplatePreview.svelte';
   import TextPreview from './TextPreview.svelte';
 
@@ -18,16 +22,24 @@
   const theme = $derived(
     bench.brand.themes.find(({ id }) => id === chosen) ?? bench.brand.themes[0] ?? bench.theme,
   );
-  const empty = $derived(theme.slots.filter((slot) => !slot.hex).map((slot) => slotName(slot.slot)));
+  /** What is in the way of each is asked anew whenever the brand has a new revision. */
+  const listed = new Resource(() => {
+    const params = { path: { id: bench.id }, query: { theme: theme.id } };
+    const revision = bench.brand.revision;
+    return {
+      key: `${theme.id} ${revision}`,
+      ask: (signal) => answered(api.GET('/api/brands/{id}/deliveries', { params, signal })),
+    };
+  });
 
-  const blocked = $derived.by(() => {
-    if (empty.length === 0) {
+  function blockedBy(unfilled: readonly string[]): string | undefined {
+    if (unfilled.length === 0) {
       return undefined;
     }
-    return empty.length === theme.slots.length
+    return unfilled.length === theme.slots.length
       ? 'Needs a theme, and none of its twelve slots is set yet.'
-      : `Needs all twelve theme slots; still empty: ${empty.join(', ')}.`;
-  });
+      : `Needs all twelve theme slots; still empty: ${unfilled.map(slotName).join(', ')}.`;
+  }
 
   async function takeProposedCode() {
     try {
@@ -73,36 +85,24 @@
   {/if}
 </div>
 
-<ul>
-  <Delivery
-    kind="presentation-wide"
-    theme={theme.id}
-    name="Presentation template"
-    size="widescreen, 16:9"
-    use="Open it: a new presentation begins with these colours and fonts. To make it the one that everything new starts with, save it as the standard template of your presentation program."
-    {blocked}
-    remedy={{ address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
-  >
-    <TemplatePreview specimen={theme.specimen} name={bench.brand.name} />
-  </Delivery>
-  <Delivery
-    kind="css"
-    theme={theme.id}
-    name="CSS custom properties"
-    size="one stylesheet"
-    use="For whoever keeps the website: put it before all other styles, and write var(--name) instead of a code."
-  >
-    <TextPreview kind="css" theme={theme.id} name="CSS custom properties" />
-  </Delivery>
-  <Delivery
-    kind="text"
-    theme={theme.id}
-    name="Codes as text"
-    size="one page"
-    use="For every other place: print it, mail it, or paste codes from it."
-  >
-    <TextPreview kind="text" theme={theme.id} name="Codes as text" />
-  </Delivery>
+<Complaint text={listed.problem} />
+<ul aria-busy={listed.slow}>
+  {#each listed.value ?? [] as { kind, fileName, unfilled } (kind)}
+    {@const words = deliveryWords(kind, fileName)}
+    <Delivery
+      {kind}
+      theme={theme.id}
+      {words}
+      blocked={blockedBy(unfilled)}
+      remedy={{ address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
+    >
+      {#if words.preview === 'template'}
+        <TemplatePreview specimen={theme.specimen} name={bench.brand.name} />
+      {:else if words.preview === 'text'}
+        <TextPreview {kind} theme={theme.id} name={words.name} />
+      {/if}
+    </Delivery>
+  {/each}
 </ul>
 
 <style>

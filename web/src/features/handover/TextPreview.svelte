@@ -1,10 +1,11 @@
 <script lang="ts">
   import { answered, api } from '../../api/client';
-  import { messageOf } from '../../api/problem';
   import { useBench } from '../../app/bench.svelte';
+  import { Resource } from '../../app/resource.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
 
   interface Props {
-    kind: 'css' | 'text';
+    kind: string;
     theme: string;
     name: string;
   }
@@ -12,21 +13,23 @@
   const { kind, theme, name }: Props = $props();
   const bench = useBench();
 
-  const text = $derived.by(() => {
-    // Read anew whenever the brand has a new revision.
-    void bench.brand.revision;
+  const text = new Resource(() => {
     const params = { path: { id: bench.id, kind }, query: { theme } };
-    return answered(api.GET('/api/brands/{id}/deliveries/{kind}', { params, parseAs: 'text' }));
+    return {
+      key: `${kind} ${theme} ${bench.brand.revision}`,
+      ask: (signal) =>
+        answered(api.GET('/api/brands/{id}/deliveries/{kind}', { params, parseAs: 'text', signal })),
+    };
   });
 </script>
 
-{#await text then content}
+{#if text.problem}
+  <Complaint text={text.problem} />
+{:else if text.value !== undefined}
   <!-- What scrolls must be reachable by keyboard. -->
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-  <pre tabindex="0" aria-label="Preview of {name}">{content}</pre>
-{:catch error}
-  <p role="alert">{messageOf(error)}</p>
-{/await}
+  <pre tabindex="0" aria-label="Preview of {name}" aria-busy={text.slow}>{text.value}</pre>
+{/if}
 
 <style>
   pre {

@@ -91,6 +91,7 @@
     search={shelf.search}
     brands={shelf.brands ?? []}
     total={shelf.total}
+    more={shelf.more}
     onsearch={(text) => shelf.lookFor(text)}
     ontakein={takeIn}
     ondefaults={() => (settingDefaults = true)}
@@ -107,6 +108,9 @@
         />
       {/each}
     </ul>
+    {#if shelf.more}
+      <p><Button look="quiet" onclick={() => attempt(() => shelf.showMore())}>Show more brands</Button></p>
+    {/if}
   {:else if shelf.brands && shelf.total > 0}
     <p class="empty">Nothing on the shelf is called so or has such a colour.</p>
   {:else if shelf.brands}

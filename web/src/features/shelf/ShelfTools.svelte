@@ -9,12 +9,14 @@
     /** Those that are shown. */
     brands: ShelfBrand[];
     total: number;
+    /** Whether more are found than are shown. */
+    more: boolean;
     onsearch: (text: string) => void;
     ontakein: (files: File[]) => void;
     ondefaults: () => void;
   }
 
-  const { search, brands, total, onsearch, ontakein, ondefaults }: Props = $props();
+  const { search, brands, total, more, onsearch, ontakein, ondefaults }: Props = $props();
 
   let input: HTMLInputElement;
 
@@ -38,11 +40,13 @@
       placeholder="Look for a name, a short code or a colour"
       oninput={(event) => onsearch(event.currentTarget.value)}
     />
-    <span role="status">{search ? `${brands.length} of ${counted}` : counted}</span>
+    <span role="status">{search ? `${brands.length}${more ? ' and more' : ''} of ${counted}` : counted}</span>
   {/if}
   <span class="gap"></span>
   {#if brands.length > 1}
-    <a href={packageOf(brands.map(({ id }) => id))} download>Send out all {brands.length}</a>
+    <a href={packageOf(brands.map(({ id }) => id))} download
+      >Send out {more ? 'these' : 'all'} {brands.length}</a
+    >
   {/if}
   <Button look="quiet" onclick={() => input.click()}>Take in packages</Button>
   <Button look="quiet" onclick={ondefaults}>Defaults for new brands</Button>

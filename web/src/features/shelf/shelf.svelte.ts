@@ -4,34 +4,55 @@ import type { Defaults, ShelfBrand } from '../../api/types';
 import { takeInPackage } from '../../api/upload';
 import { LatestOnly } from '../../app/latest';
 
+/** So many brands are shown until somebody wants more of them. */
+const PAGE = 100;
+
 /** All brands, those that stand on the shelf and those that were taken off. */
 export class ShelfState {
   brands = $state.raw<ShelfBrand[]>();
   deleted = $state.raw<ShelfBrand[]>([]);
   /** How many stand there, whether they are looked for or not. */
   total = $state(0);
+  /** Whether more are found than are shown. */
+  more = $state(false);
   search = $state('');
-  readonly #searches = new LatestOnly<ShelfBrand[]>((found) => (this.brands = found));
+  readonly #searches = new LatestOnly<ShelfBrand[]>((found) => this.#show(found));
 
   async load(): Promise<void> {
-    const [brands, all, deleted] = await Promise.all([
-      this.#list(this.search),
-      this.search ? this.#list('') : undefined,
-      answered(api.GET('/api/brands', { params: { query: { deleted: true } } })),
+    const [found, count, deleted] = await Promise.all([
+      this.#list(this.search, 0),
+      answered(api.GET('/api/shelf')),
+      answered(api.GET('/api/brands', { params: { query: { deleted: true, most: PAGE } } })),
     ]);
-    this.brands = brands;
-    this.total = (all ?? brands).length;
+    this.#show(found);
+    this.total = count.standing;
     this.deleted = deleted;
   }
 
-  #list(search: string): Promise<ShelfBrand[]> {
-    return answered(api.GET('/api/brands', { params: { query: search ? { search } : {} } }));
+  /** One more than is shown is asked for, which tells whether there are more. */
+  #list(search: string, from: number): Promise<ShelfBrand[]> {
+    const query = { ...(search ? { search } : {}), from, most: PAGE + 1 };
+    return answered(api.GET('/api/brands', { params: { query } }));
+  }
+
+  #show(found: ShelfBrand[], before: ShelfBrand[] = []): void {
+    this.brands = [...before, ...found.slice(0, PAGE)];
+    this.more = found.length > PAGE;
+  }
+
+  async showMore(): Promise<void> {
+    const shown = this.brands ?? [];
+    const search = this.search;
+    const found = await this.#list(search, shown.length);
+    if (this.brands === shown && this.search === search) {
+      this.#show(found, shown);
+    }
   }
 
   /** Shows only what is looked for: a name, a short code, a swatch or a colour. */
   lookFor(text: string): void {
     this.search = text.trim();
-    this.#searches.ask(() => this.#list(this.search));
+    this.#searches.ask(() => this.#list(this.search, 0));
   }
 
   /** @return the id of the new brand */

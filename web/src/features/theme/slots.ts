@@ -53,6 +53,8 @@ export function originOf(slot: Slot, swatches: readonly Swatch[]): string {
   switch (slot.fill) {
     case 'SWATCH':
       return swatch?.name ?? '';
+    case 'STEP':
+      return `a step of ${swatch?.name ?? ''}`;
     case 'DERIVED':
       return `${swatch?.name ?? ''}, ${shift(slot.lightness ?? 0)}`;
     case 'FIXED':

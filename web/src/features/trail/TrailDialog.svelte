@@ -25,11 +25,30 @@
   let trail = $state.raw<Trail>();
   let problem = $state<string>();
 
+  /** @param before only what lies before this step; nothing: the newest steps */
+  function page(before?: number): Promise<Trail> {
+    const query = before === undefined ? {} : { before };
+    return answered(api.GET('/api/brands/{id}/trail', { params: { path: { id: bench.id }, query } }));
+  }
+
   async function attempt(action?: () => Promise<void>) {
     problem = undefined;
     try {
       await action?.();
-      trail = await answered(api.GET('/api/brands/{id}/trail', { params: { path: { id: bench.id } } }));
+      trail = await page();
+    } catch (error) {
+      problem = messageOf(error);
+    }
+  }
+
+  async function showEarlier() {
+    problem = undefined;
+    try {
+      const shown = trail;
+      const earlier = await page(shown?.steps[0]?.revision);
+      if (shown && trail === shown) {
+        trail = { ...shown, steps: [...earlier.steps, ...shown.steps], more: earlier.more };
+      }
     } catch (error) {
       problem = messageOf(error);
     }
@@ -58,9 +77,16 @@
       </li>
     {/each}
   </ol>
+  {#if trail?.more}
+    <p class="earlier"><Button look="quiet" onclick={showEarlier}>Show earlier steps</Button></p>
+  {/if}
 </Dialog>
 
 <style>
+  .earlier {
+    margin-top: 8px;
+  }
+
   .actions {
     display: flex;
     gap: 8px;

@@ -84,7 +84,7 @@ final class ChangeBench {
     }
 
     private static void derive(Brand before, Brand after) {
-        Collection<Rgb> slots = after.theme().resolve(after.palette()).values();
+        Collection<Rgb> slots = after.look().colors().values();
         List<Rgb> derived = new ArrayList<>();
         slots.forEach(color -> TintStep.offeredFor(color).forEach(step -> derived.add(step.apply(color))));
         List<Rgb> colors =
@@ -101,12 +101,12 @@ final class ChangeBench {
     }
 
     private static void judge(Brand after) {
-        List<Ground> grounds = Ground.of(after.palette(), after.roles(), after.theme(), after.grounds(), WcagLevel.AA);
+        List<Ground> grounds = Ground.of(after.palette(), after.roles(), after.look().theme(), after.grounds(), WcagLevel.AA);
         List<ComposedStandings> composed =
-                ComposedStandings.of(after.palette(), after.roles(), after.theme(), after.grounds(), WcagLevel.AA);
+                ComposedStandings.of(after.palette(), after.roles(), after.look().theme(), after.grounds(), WcagLevel.AA);
         List<Rgb> tints = new ArrayList<>();
-        after.theme()
-                .resolve(after.palette())
+        after.look()
+                .colors()
                 .values()
                 .forEach(color -> TintStep.offeredFor(color)
                         .forEach(step -> tints.addAll(
@@ -143,8 +143,8 @@ final class ChangeBench {
             SwatchId id = new SwatchId(new UUID(0, swatches.size() + 1));
             swatches.add(Swatch.of(id, "Swatch " + swatches.size(), Rgb.ofHex(hex), List.of()));
         }
-        return Brand.begin(new UUID(1, 1), "Twelve", Optional.empty(), new UUID(1, 2))
-                .apply(BrandChange.DraftBrand.of("twelve.png", swatches))
+        Brand empty = Brand.begin(new UUID(1, 1), "Twelve", Optional.empty(), new UUID(1, 2));
+        return empty.apply(BrandChange.DraftBrand.of(empty, "twelve.png", swatches))
                 .apply(new RoleChange.AssignRole(
                         Role.CHART,
                         swatches.stream().map(Swatch::id).limit(SERIES).toList()))

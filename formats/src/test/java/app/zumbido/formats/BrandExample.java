@@ -5,6 +5,13 @@ import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
+import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Order;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +34,18 @@ public final class BrandExample {
             Rgb color = Rgb.ofHex(swatch.substring(blank + 1));
             list.add(Swatch.of(id, swatch.substring(0, blank), color, List.of()));
         }
-        return Brand.begin(new UUID(1, 1), name, Optional.of("OF"), new UUID(1, 2))
-                .apply(BrandChange.DraftBrand.of("logo.png", list));
+        Brand empty = Brand.begin(new UUID(1, 1), name, Optional.of("OF"), new UUID(1, 2));
+        return empty.apply(BrandChange.DraftBrand.of(empty, "logo.png", list));
+    }
+
+    /** @return the file that a writer makes of a brand as it looks in its first theme */
+    public static byte[] written(DeliveryWriter writer, Brand brand, Instant time) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            writer.write(new Order(brand.look(), Assets.NONE, time), out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
     }
 }

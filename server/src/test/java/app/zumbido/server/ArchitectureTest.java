@@ -1,14 +1,22 @@
 package app.zumbido.server;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.ArrayList;
+import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.web.bind.annotation.RestController;
 
 class ArchitectureTest {
@@ -46,6 +54,33 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework..", "java.sql..", "app.zumbido.server..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void roomsOfTheServerFormNoCircle() {
+        slices().matching("app.zumbido.server.(*)..").should().beFreeOfCycles().check(CLASSES);
+    }
+
+    @Test
+    void roomsOfFormatsFormNoCircle() {
+        slices().matching("app.zumbido.formats.(*)..").should().beFreeOfCycles().check(CLASSES);
+    }
+
+    /** What stands beneath the features: each knows only what stands before it. */
+    @ParameterizedTest
+    @CsvSource({"http,http", "storage,http", "trail,http storage", "answer,http storage trail"})
+    void foundationsKnowNoFeature(String room, String beneath) {
+        List<String> known = new ArrayList<>(List.of("app.zumbido.server." + room + ".."));
+        for (String below : beneath.split(" ")) {
+            known.add("app.zumbido.server." + below + "..");
+        }
+        noClasses()
+                .that()
+                .resideInAPackage("app.zumbido.server." + room + "..")
+                .should()
+                .dependOnClassesThat(resideInAPackage("app.zumbido.server..")
+                        .and(not(resideInAnyPackage(known.toArray(String[]::new)))))
                 .check(CLASSES);
     }
 

@@ -2,11 +2,18 @@ package app.zumbido.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.zumbido.server.trail.IfMatch;
+import app.zumbido.server.http.IfMatch;
 import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.Operation;
+import io.swagger.v3.oas.models.headers.Header;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
@@ -21,6 +28,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -83,12 +91,89 @@ class OpenApiDocumentTest {
         private static void describe(OpenAPI api, Map<String, Class<?>> records) {
             api.setInfo(new Info().title("Zumbido").version("1"));
             api.setServers(List.of());
+            api.getComponents().addSchemas(PROBLEM, problemSchema());
+            PROBLEMS.forEach(
+                    (status, description) -> api.getComponents().addResponses(PROBLEM + status, problem(description)));
+            api.getPaths().forEach((path, item) -> item.readOperations().forEach(Description::describe));
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 Class<?> type = records.get(name);
                 if (type != null) {
                     setRequired(schema, type);
                 }
             });
+        }
+
+        private static final String PROBLEM = "Problem";
+
+        private static final Map<Integer, String> PROBLEMS = Map.of(
+                400, "The request cannot be read",
+                404, "Something that is named does not exist",
+                412, "The brand has moved on since; the problem says what has happened",
+                422, "A value cannot be taken, or what is asked cannot be done",
+                428, "A change needs If-Match");
+
+        private static Schema<?> problemSchema() {
+            Schema<?> schema = new ObjectSchema()
+                    .description("RFC 9457; some types have members of their own")
+                    .addProperty("type", new StringSchema())
+                    .addProperty("title", new StringSchema())
+                    .addProperty("status", new IntegerSchema())
+                    .addProperty("detail", new StringSchema())
+                    .addProperty("instance", new StringSchema());
+            schema.setRequired(List.of("type", "title", "status", "detail"));
+            return schema;
+        }
+
+        /** What every operation of a kind can answer, and the revision that goes with a brand. */
+        private static void describe(Operation operation) {
+            boolean changes = operation.getParameters() != null
+                    && operation.getParameters().stream().anyMatch(parameter -> "If-Match".equals(parameter.getName()));
+            boolean named = operation.getParameters() != null
+                    && operation.getParameters().stream().anyMatch(parameter -> "path".equals(parameter.getIn()));
+            boolean said = operation.getRequestBody() != null || operation.getParameters() != null;
+            operation.getResponses().values().forEach(response -> {
+                Content content = response.getContent();
+                if (content != null && content.containsKey("*/*")) {
+                    content.addMediaType("application/json", content.remove("*/*"));
+                }
+                if (isWithRevision(content)) {
+                    response.addHeaderObject(
+                            "ETag",
+                            new Header()
+                                    .description("The revision of the brand, in quotes")
+                                    .schema(new StringSchema()));
+                }
+            });
+            add(operation, 400, said);
+            add(operation, 404, named);
+            add(operation, 412, changes);
+            add(operation, 422, said);
+            add(operation, 428, changes);
+        }
+
+        private static boolean isWithRevision(@Nullable Content content) {
+            return content != null
+                    && content.values().stream()
+                            .map(MediaType::getSchema)
+                            .filter(Objects::nonNull)
+                            .anyMatch(schema -> "#/components/schemas/BrandResponse".equals(schema.get$ref()));
+        }
+
+        private static void add(Operation operation, int status, boolean possible) {
+            if (possible) {
+                operation
+                        .getResponses()
+                        .addApiResponse(
+                                String.valueOf(status),
+                                new ApiResponse().$ref("#/components/responses/" + PROBLEM + status));
+            }
+        }
+
+        private static ApiResponse problem(String description) {
+            Schema<?> schema = new Schema<>().$ref("#/components/schemas/" + PROBLEM);
+            return new ApiResponse()
+                    .description(description)
+                    .content(new Content().addMediaType("application/problem+json", new MediaType().schema(schema)));
         }
 
         /** Every component that is not marked nullable is there. */

@@ -1,11 +1,17 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.contrast.GroundRules;
+import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.Painted;
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.palette.UnknownSwatchException;
 import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.Themes;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -25,7 +31,8 @@ public record Brand(
         Palette palette,
         Roles roles,
         Themes themes,
-        GroundRules grounds) {
+        GroundRules grounds)
+        implements Painted<Brand> {
     public static final int LONGEST_NAME = 120;
     public static final int LONGEST_SHORT_CODE = 8;
 
@@ -39,6 +46,14 @@ public record Brand(
             throw new IllegalArgumentException(
                     "A short code has 1 to " + LONGEST_SHORT_CODE + " capital letters or digits");
         }
+        Set<SwatchId> known = palette.ids();
+        for (Painted<?> holder : List.<Painted<?>>of(roles, themes, grounds)) {
+            for (Paint paint : holder.paints()) {
+                paint.follows().filter(swatch -> !known.contains(swatch)).ifPresent(swatch -> {
+                    throw new UnknownSwatchException(swatch);
+                });
+            }
+        }
     }
 
     public static Brand begin(UUID id, String name, Optional<String> shortCode, UUID themeId) {
@@ -51,18 +66,37 @@ public record Brand(
         return new Brand(ids.get(), 1, newName, shortCode, palette, roles, copied, grounds);
     }
 
-    /** @return the theme that is handed over first */
-    public Theme theme() {
-        return themes.first();
+    /** @return the brand as it looks in the theme that is handed over first */
+    public Look look() {
+        return new Look(this, themes.first().id());
     }
 
-    /**
-     * The same brand as it looks in one of its themes: that one stands first.
-     *
-     * @throws app.zumbido.core.theme.UnknownThemeException if there is none of that id
-     */
-    public Brand seenIn(UUID theme) {
-        return with(themes.leading(theme));
+    /** @throws app.zumbido.core.theme.UnknownThemeException if there is no theme of that id */
+    public Look look(UUID theme) {
+        return new Look(this, theme);
+    }
+
+    /** @return one for each theme, in their order */
+    public List<Look> looks() {
+        return themes.ids().stream().map(this::look).toList();
+    }
+
+    @Override
+    public Brand repainted(UnaryOperator<Paint> change) {
+        return new Brand(
+                id,
+                revision,
+                name,
+                shortCode,
+                palette.repainted(change),
+                roles.repainted(change),
+                themes.repainted(change),
+                grounds.repainted(change));
+    }
+
+    /** @param swatch that nothing refers to any more */
+    Brand without(SwatchId swatch) {
+        return with(palette.without(swatch));
     }
 
     /** @return what its theme is called until somebody names it */
@@ -116,10 +150,5 @@ public record Brand(
     /** @param pictures the same pictures under other ids */
     public Brand over(UnaryOperator<UUID> pictures) {
         return with(grounds.over(pictures));
-    }
-
-    /** Puts a theme in the place of the first. */
-    Brand with(Theme newTheme) {
-        return with(themes.withFirst(newTheme));
     }
 }

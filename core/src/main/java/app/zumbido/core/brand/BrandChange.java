@@ -6,14 +6,15 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.roles.RoleDraft;
 import app.zumbido.core.roles.Roles;
-import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.SuggestionPolicy;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 
 /** What is done to the brand as a whole. */
 public sealed interface BrandChange extends Change {
@@ -45,10 +46,14 @@ public sealed interface BrandChange extends Change {
     /**
      * A whole first brand from one picture, in one step.
      *
-     * @param roles none in steps of a time when a draft had no roles yet
+     * @param theme the one whose slots are filled
      */
     record DraftBrand(
-            String source, List<Swatch> swatches, Map<Role, List<SwatchId>> roles, Map<ThemeSlot, SlotSetting> settings)
+            UUID theme,
+            String source,
+            List<Swatch> swatches,
+            Map<Role, List<SwatchId>> roles,
+            Map<ThemeSlot, SlotSetting> settings)
             implements BrandChange {
         public DraftBrand {
             swatches = List.copyOf(swatches);
@@ -56,15 +61,17 @@ public sealed interface BrandChange extends Change {
             settings = Map.copyOf(settings);
         }
 
-        /** Drafts roles from the colours, and the theme from both. */
-        public static DraftBrand of(String source, List<Swatch> swatches) {
+        /** Drafts roles from the colours, and the first theme from both. */
+        public static DraftBrand of(Brand brand, String source, List<Swatch> swatches) {
             Palette palette = Palette.of(swatches);
             Roles roles = Roles.NONE.with(RoleDraft.assigned(palette));
+            Theme first = brand.themes().first();
             return new DraftBrand(
+                    first.id(),
                     source,
                     swatches,
                     roles.assigned(),
-                    Suggestion.of(palette, roles, PageGround.LIGHT, SuggestionPolicy.USUAL)
+                    Suggestion.of(palette, roles, first.ground(), SuggestionPolicy.USUAL)
                             .settings());
         }
 
@@ -72,7 +79,7 @@ public sealed interface BrandChange extends Change {
         public Brand applyTo(Brand brand) {
             return brand.with(brand.palette().with(swatches))
                     .with(brand.roles().with(roles))
-                    .with(brand.theme().with(settings));
+                    .with(brand.themes().changing(theme, drafted -> drafted.with(settings)));
         }
 
         @Override

@@ -3,11 +3,11 @@ package app.zumbido.core.brand;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.roles.Roles;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.ArrayList;
@@ -116,9 +116,8 @@ public final class Contradictions {
             brand.themes()
                     .all()
                     .forEach(theme -> theme.slots()
-                            .forEach((slot, setting) -> setting.fill()
-                                    .follows()
-                                    .filter(id::equals)
+                            .forEach((slot, setting) -> setting.paint()
+                                    .filter(paint -> paint.follows(id))
                                     .ifPresent(used -> add(Kind.OFF_LIMITS_IN_SLOT, swatch, theme, slot))));
         }
     }
@@ -138,10 +137,9 @@ public final class Contradictions {
             brand.themes()
                     .all()
                     .forEach(theme -> theme.slots().forEach((slot, setting) -> {
-                        if (setting.fill() instanceof SlotFill.Derived derived
-                                && derived.swatch().equals(id)) {
-                            add(Kind.TINT_IN_SLOT, swatch, theme, slot);
-                        }
+                        setting.paint()
+                                .filter(paint -> paint.follows(id) && !(paint instanceof Paint.OfSwatch))
+                                .ifPresent(tint -> add(Kind.TINT_IN_SLOT, swatch, theme, slot));
                     }));
         }
     }

@@ -8,7 +8,6 @@ import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.inspect.UsedColor;
 import app.zumbido.core.palette.Origin;
-import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.WorkingName;
@@ -33,12 +32,13 @@ public final class Draft {
 
     /**
      * @param source the picture's name
+     * @param brand as it is, without a colour
      * @param given names that the picture itself gives to colours, in its own order
      * @param ids makes an id for each new swatch
      * @return nothing if the picture proposes no colour
      */
     public static Optional<BrandChange.DraftBrand> from(
-            Extraction extraction, String source, Map<Rgb, String> given, Supplier<UUID> ids) {
+            Extraction extraction, String source, Map<Rgb, String> given, Brand brand, Supplier<UUID> ids) {
         int most = extraction.reading() == Reading.ARTWORK ? MOST_OF_ARTWORK : MOST_OF_PHOTOGRAPH;
         List<Proposal> proposals = new ArrayList<>(extraction.shown(Optional.of(most), Order.COVERAGE));
         if (isManual(proposals, given)) {
@@ -48,7 +48,7 @@ public final class Draft {
             return Optional.empty();
         }
         List<Swatch> swatches = swatches(proposals, source, given, ids);
-        return Optional.of(BrandChange.DraftBrand.of(source, swatches));
+        return Optional.of(BrandChange.DraftBrand.of(brand, source, swatches));
     }
 
     /** A manual names most of its colours, and in the order of their importance. */
@@ -70,9 +70,9 @@ public final class Draft {
      *
      * @return the file's own theme if it has one; nothing if it lists no colour
      */
-    public static Optional<Change> from(Inventory inventory, String source, Supplier<UUID> ids) {
+    public static Optional<Change> from(Inventory inventory, String source, Brand brand, Supplier<UUID> ids) {
         if (inventory.theme().isPresent()) {
-            return Optional.of(ThemeTaking.from(inventory.theme().get(), source, Palette.EMPTY, ids));
+            return Optional.of(ThemeTaking.from(inventory.theme().get(), source, brand, ids));
         }
         Set<String> names = new HashSet<>();
         List<Swatch> swatches = new ArrayList<>();
@@ -83,7 +83,7 @@ public final class Draft {
             names.add(name);
             swatches.add(Swatch.of(new SwatchId(ids.get()), name, used.color(), List.of(Origin.of(source))));
         }
-        return swatches.isEmpty() ? Optional.empty() : Optional.of(BrandChange.DraftBrand.of(source, swatches));
+        return swatches.isEmpty() ? Optional.empty() : Optional.of(BrandChange.DraftBrand.of(brand, source, swatches));
     }
 
     private static List<Swatch> swatches(

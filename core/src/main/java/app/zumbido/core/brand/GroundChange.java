@@ -10,8 +10,6 @@ public sealed interface GroundChange extends Change {
     record RulePair(PairRule rule) implements GroundChange {
         @Override
         public Brand applyTo(Brand brand) {
-            rule.text().follows().ifPresent(brand.palette()::get);
-            rule.ground().follows().ifPresent(brand.palette()::get);
             return brand.with(brand.grounds().with(rule));
         }
 
@@ -44,7 +42,6 @@ public sealed interface GroundChange extends Change {
     record KeepGround(ComposedGround ground) implements GroundChange {
         @Override
         public Brand applyTo(Brand brand) {
-            ground.paints().forEach(paint -> paint.follows().ifPresent(brand.palette()::get));
             return brand.with(brand.grounds().with(ground));
         }
 

@@ -6,6 +6,7 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.MoodWord;
 import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.PaletteOrder;
 import app.zumbido.core.palette.Sighting;
@@ -124,10 +125,7 @@ public sealed interface PaletteChange extends Change {
     record RemoveSwatch(SwatchId id) implements PaletteChange {
         @Override
         public Brand applyTo(Brand brand) {
-            return brand.with(brand.themes().each(theme -> theme.releasing(id, brand.palette())))
-                    .with(brand.grounds().releasing(id, brand.palette()))
-                    .with(brand.roles().without(id))
-                    .with(brand.palette().without(id));
+            return brand.repainted(Paint.releasing(id, brand.palette())).without(id);
         }
 
         @Override
@@ -184,11 +182,9 @@ public sealed interface PaletteChange extends Change {
     record MergeSwatches(SwatchId kept, SwatchId gone) implements PaletteChange {
         @Override
         public Brand applyTo(Brand brand) {
-            Palette merged = brand.palette().merging(kept, gone);
-            return brand.with(brand.themes().each(theme -> theme.following(gone, kept)))
-                    .with(brand.grounds().following(gone, kept))
-                    .with(brand.roles().following(gone, kept))
-                    .with(merged);
+            return brand.with(brand.palette().gathering(kept, gone))
+                    .repainted(Paint.moving(gone, kept))
+                    .without(gone);
         }
 
         @Override

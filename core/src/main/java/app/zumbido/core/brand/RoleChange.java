@@ -49,7 +49,6 @@ public sealed interface RoleChange extends Change {
     record SetOffLimits(SwatchId id, boolean offLimits) implements RoleChange {
         @Override
         public Brand applyTo(Brand brand) {
-            brand.palette().get(id);
             return brand.with(
                     offLimits
                             ? brand.roles().withOffLimits(Set.of(id))
@@ -71,7 +70,6 @@ public sealed interface RoleChange extends Change {
 
         @Override
         public Brand applyTo(Brand brand) {
-            swatches.forEach(brand.palette()::get);
             return brand.with(brand.roles().with(role, swatches));
         }
 
@@ -99,7 +97,6 @@ public sealed interface RoleChange extends Change {
 
         @Override
         public Brand applyTo(Brand brand) {
-            assigned.values().forEach(swatches -> swatches.forEach(brand.palette()::get));
             return brand.with(brand.roles().with(assigned));
         }
 
@@ -147,7 +144,6 @@ public sealed interface RoleChange extends Change {
 
         @Override
         public Brand applyTo(Brand brand) {
-            order.forEach(brand.palette()::get);
             return brand.with(brand.roles().with(Role.CHART, order));
         }
 

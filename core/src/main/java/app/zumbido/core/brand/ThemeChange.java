@@ -1,9 +1,9 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
@@ -13,40 +13,39 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
-/** What is done to the theme that is handed over first, or through {@link InTheme} to any other. */
-public sealed interface ThemeChange extends Change
-        permits ThemeChange.InTheme,
-                ThemeChange.FillSlot,
-                ThemeChange.ApplySuggestion,
-                ThemeChange.RenameTheme,
-                ThemeChange.SetGround,
-                ThemeChange.TakeTheme {
-    /** The same to one of several themes; which one is handed over first stays as it is. */
-    record InTheme(UUID theme, ThemeChange change) implements ThemeChange {
-        @Override
-        public Brand applyTo(Brand brand) {
-            Brand changed = change.applyTo(brand.seenIn(theme));
-            return changed.with(changed.themes().inOrder(brand.themes().ids()));
-        }
+/** What is done to one theme. */
+public sealed interface ThemeChange extends Change {
+    /** @return id of the theme that is changed */
+    UUID theme();
 
-        @Override
-        public TrailNote note(Brand before) {
-            return change.note(before.seenIn(theme))
-                    .theme(before.themes().get(theme).name());
-        }
+    /** @return the theme afterwards */
+    Theme applyTo(Theme before);
+
+    @Override
+    default Brand applyTo(Brand brand) {
+        return brand.with(brand.themes().changing(theme(), this::applyTo));
     }
 
-    record FillSlot(ThemeSlot slot, SlotFill fill) implements ThemeChange {
+    /** @return what the trail says, given the brand as it looked in that theme before */
+    TrailNote note(Look before);
+
+    @Override
+    default TrailNote note(Brand before) {
+        Look look = before.look(theme());
+        return look.isFirst() ? note(look) : note(look).theme(look.theme().name());
+    }
+
+    /** @param paint nothing: the slot is emptied */
+    record FillSlot(UUID theme, ThemeSlot slot, Optional<Paint> paint) implements ThemeChange {
         @Override
-        public Brand applyTo(Brand brand) {
-            fill.follows().ifPresent(brand.palette()::get);
-            return brand.with(brand.theme().with(slot, SlotSetting.chosen(fill)));
+        public Theme applyTo(Theme before) {
+            return before.with(slot, new SlotSetting(paint, Optional.empty()));
         }
 
         @Override
-        public TrailNote note(Brand before) {
-            Optional<Rgb> was = before.theme().get(slot).fill().resolve(before.palette());
-            Optional<Rgb> now = fill.resolve(before.palette());
+        public TrailNote note(Look before) {
+            Optional<Rgb> was = before.theme().get(slot).paint().map(paint -> paint.resolve(before.palette()));
+            Optional<Rgb> now = paint.map(to -> to.resolve(before.palette()));
             return TrailNote.of(ChangeKind.SLOT_FILLED)
                     .slot(slot)
                     .color(now)
@@ -56,43 +55,42 @@ public sealed interface ThemeChange extends Change
         }
     }
 
-    record ApplySuggestion(Map<ThemeSlot, SlotSetting> settings) implements ThemeChange {
+    record ApplySuggestion(UUID theme, Map<ThemeSlot, SlotSetting> settings) implements ThemeChange {
         public ApplySuggestion {
             settings = Map.copyOf(settings);
         }
 
         @Override
-        public Brand applyTo(Brand brand) {
-            settings.values().forEach(setting -> setting.fill().follows().ifPresent(brand.palette()::get));
-            return brand.with(brand.theme().with(settings));
+        public Theme applyTo(Theme before) {
+            return before.with(settings);
         }
 
         @Override
-        public TrailNote note(Brand before) {
+        public TrailNote note(Look before) {
             return TrailNote.of(ChangeKind.SUGGESTION_APPLIED).count(settings.size());
         }
     }
 
-    record RenameTheme(String name) implements ThemeChange {
+    record RenameTheme(UUID theme, String name) implements ThemeChange {
         @Override
-        public Brand applyTo(Brand brand) {
-            return brand.with(brand.theme().withName(name));
+        public Theme applyTo(Theme before) {
+            return before.withName(name);
         }
 
         @Override
-        public TrailNote note(Brand before) {
+        public TrailNote note(Look before) {
             return TrailNote.of(ChangeKind.THEME_RENAMED).fromTo(before.theme().name(), name);
         }
     }
 
-    record SetGround(PageGround ground) implements ThemeChange {
+    record SetGround(UUID theme, PageGround ground) implements ThemeChange {
         @Override
-        public Brand applyTo(Brand brand) {
-            return brand.with(brand.theme().on(ground));
+        public Theme applyTo(Theme before) {
+            return before.on(ground);
         }
 
         @Override
-        public TrailNote note(Brand before) {
+        public TrailNote note(Look before) {
             return TrailNote.of(ChangeKind.THEME_GROUND_SET)
                     .fromTo(before.theme().ground().name(), ground.name());
         }
@@ -107,6 +105,7 @@ public sealed interface ThemeChange extends Change
      * @param fonts nothing: it keeps those that it has
      */
     record TakeTheme(
+            UUID theme,
             String source,
             Optional<String> name,
             List<Swatch> swatches,
@@ -119,15 +118,19 @@ public sealed interface ThemeChange extends Change
         }
 
         @Override
-        public Brand applyTo(Brand brand) {
-            Theme theme = brand.theme().with(settings);
-            Theme named = name.map(theme::withName).orElse(theme);
-            return brand.with(brand.palette().with(swatches))
-                    .with(fonts.map(named::withFonts).orElse(named));
+        public Theme applyTo(Theme before) {
+            Theme taken = before.with(settings);
+            Theme named = name.map(taken::withName).orElse(taken);
+            return fonts.map(named::withFonts).orElse(named);
         }
 
         @Override
-        public TrailNote note(Brand before) {
+        public Brand applyTo(Brand brand) {
+            return ThemeChange.super.applyTo(brand.with(brand.palette().with(swatches)));
+        }
+
+        @Override
+        public TrailNote note(Look before) {
             return TrailNote.of(ChangeKind.THEME_TAKEN).subject(source).count(swatches.size());
         }
     }

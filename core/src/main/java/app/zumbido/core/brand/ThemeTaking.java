@@ -3,11 +3,10 @@ package app.zumbido.core.brand;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.palette.Origin;
-import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.WorkingName;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
@@ -33,13 +32,13 @@ public final class ThemeTaking {
 
     /**
      * @param source the file's name
-     * @param palette of the brand as it is
+     * @param brand as it is; its first theme takes the slots over
      * @param ids makes an id for each new swatch
      */
-    public static ThemeChange.TakeTheme from(FoundTheme found, String source, Palette palette, Supplier<UUID> ids) {
+    public static ThemeChange.TakeTheme from(FoundTheme found, String source, Brand brand, Supplier<UUID> ids) {
         Map<Rgb, SwatchId> known = new LinkedHashMap<>();
         Set<String> names = new HashSet<>();
-        palette.swatches().forEach(swatch -> {
+        brand.palette().swatches().forEach(swatch -> {
             known.putIfAbsent(swatch.color(), swatch.id());
             names.add(swatch.name());
         });
@@ -58,12 +57,11 @@ public final class ThemeTaking {
         found.colors().forEach((slot, color) -> {
             SwatchId swatch = known.get(color);
             settings.put(
-                    slot,
-                    SlotSetting.chosen(swatch == null ? new SlotFill.Fixed(color) : new SlotFill.OfSwatch(swatch)));
+                    slot, SlotSetting.chosen(swatch == null ? new Paint.Fixed(color) : new Paint.OfSwatch(swatch)));
         });
         Optional<String> name = Optional.of(found.name().strip())
                 .filter(given -> !given.isEmpty() && given.length() <= Theme.LONGEST_NAME);
-        return new ThemeChange.TakeTheme(source, name, added, settings, found.fonts());
+        return new ThemeChange.TakeTheme(brand.themes().first().id(), source, name, added, settings, found.fonts());
     }
 
     /** Accents lead a palette; text and ground follow. */

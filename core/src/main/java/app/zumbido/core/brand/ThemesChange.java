@@ -10,7 +10,6 @@ public sealed interface ThemesChange extends Change {
     record AddTheme(Theme theme, Optional<String> copyOf) implements ThemesChange {
         @Override
         public Brand applyTo(Brand brand) {
-            theme.slots().values().forEach(setting -> setting.fill().follows().ifPresent(brand.palette()::get));
             return brand.with(brand.themes().with(theme));
         }
 
@@ -43,7 +42,9 @@ public sealed interface ThemesChange extends Change {
         @Override
         public TrailNote note(Brand before) {
             return TrailNote.of(ChangeKind.THEME_LEADS)
-                    .fromTo(before.theme().name(), before.themes().get(theme).name());
+                    .fromTo(
+                            before.themes().first().name(),
+                            before.themes().get(theme).name());
         }
     }
 }

@@ -3,12 +3,12 @@ package app.zumbido.core.contrast;
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.Painted;
 import app.zumbido.core.palette.Palette;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 
 /**
  * A gradient or a picture, with a solid laid over it or not, and the text on top: part of the brand under a name.
@@ -17,7 +17,8 @@ import java.util.stream.Stream;
  * @param base what lies beneath
  * @param text what is written on it
  */
-public record ComposedGround(UUID id, String name, Base base, Optional<Laid> laid, Paint text) {
+public record ComposedGround(UUID id, String name, Base base, Optional<Laid> laid, Paint text)
+        implements Painted<ComposedGround> {
     public static final int LONGEST_NAME = 80;
 
     public ComposedGround {
@@ -27,7 +28,7 @@ public record ComposedGround(UUID id, String name, Base base, Optional<Laid> lai
     }
 
     /** What lies beneath. */
-    public sealed interface Base {
+    public sealed interface Base extends Painted<Base> {
         /**
          * @param stops two or three, at even distances
          * @param angle degrees clockwise from upwards, 0 to 359; of no meaning for a radial one
@@ -44,16 +45,31 @@ public record ComposedGround(UUID id, String name, Base base, Optional<Laid> lai
                 return new Gradient(
                         stops.stream().map(stop -> stop.resolve(palette)).toList());
             }
+
+            @Override
+            public Base repainted(UnaryOperator<Paint> change) {
+                return new OfGradient(stops.stream().map(change).toList(), radial, angle);
+            }
         }
 
         /** @param source id of a picture on the brand's sheet */
-        record OfPicture(UUID source) implements Base {}
+        record OfPicture(UUID source) implements Base {
+            @Override
+            public Base repainted(UnaryOperator<Paint> change) {
+                return this;
+            }
+        }
     }
 
     /** @param opacity how much of it shows; 0.7 lets 30 % of what lies beneath through */
-    public record Laid(Paint color, Fraction opacity) {
+    public record Laid(Paint color, Fraction opacity) implements Painted<Laid> {
         public Overlay overlay(Palette palette) {
             return new Overlay(color.resolve(palette), opacity);
+        }
+
+        @Override
+        public Laid repainted(UnaryOperator<Paint> change) {
+            return new Laid(change.apply(color), opacity);
         }
     }
 
@@ -72,25 +88,10 @@ public record ComposedGround(UUID id, String name, Base base, Optional<Laid> lai
                 : Optional.empty();
     }
 
-    /** @return every colour that it is painted with */
-    public List<Paint> paints() {
-        List<Paint> stops = base instanceof Base.OfGradient gradient ? gradient.stops() : List.of();
-        return Stream.of(stops.stream(), laid.stream().map(Laid::color), Stream.of(text))
-                .flatMap(paints -> paints)
-                .toList();
-    }
-
-    ComposedGround repainted(UnaryOperator<Paint> change) {
-        Base painted = base instanceof Base.OfGradient gradient
-                ? new Base.OfGradient(
-                        gradient.stops().stream().map(change).toList(), gradient.radial(), gradient.angle())
-                : base;
+    @Override
+    public ComposedGround repainted(UnaryOperator<Paint> change) {
         return new ComposedGround(
-                id,
-                name,
-                painted,
-                laid.map(solid -> new Laid(change.apply(solid.color()), solid.opacity())),
-                change.apply(text));
+                id, name, base.repainted(change), laid.map(solid -> solid.repainted(change)), change.apply(text));
     }
 
     /** The same with another picture beneath. */

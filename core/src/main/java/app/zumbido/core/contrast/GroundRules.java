@@ -2,8 +2,8 @@ package app.zumbido.core.contrast;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.Painted;
 import app.zumbido.core.palette.Palette;
-import app.zumbido.core.palette.SwatchId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +16,7 @@ import java.util.function.UnaryOperator;
  * @param pairs rules on a text and a ground, each pair once, in the order of their making
  * @param composed gradients and pictures with what is laid over them, in the order of their making
  */
-public record GroundRules(List<PairRule> pairs, List<ComposedGround> composed) {
+public record GroundRules(List<PairRule> pairs, List<ComposedGround> composed) implements Painted<GroundRules> {
     public static final GroundRules NONE = new GroundRules(List.of(), List.of());
     /** More are a list that nobody follows. */
     public static final int MOST_PAIRS = 200;
@@ -74,17 +74,8 @@ public record GroundRules(List<PairRule> pairs, List<ComposedGround> composed) {
                 composed.stream().filter(ground -> !ground.id().equals(id)).toList());
     }
 
-    /** Lets what followed one swatch follow another. */
-    public GroundRules following(SwatchId gone, SwatchId kept) {
-        return repainted(paint -> paint.following(gone, kept));
-    }
-
-    /** Lets what followed a swatch keep its present colour when the swatch leaves the palette. */
-    public GroundRules releasing(SwatchId swatch, Palette palette) {
-        return repainted(paint -> paint.releasing(swatch, palette));
-    }
-
-    private GroundRules repainted(UnaryOperator<Paint> change) {
+    @Override
+    public GroundRules repainted(UnaryOperator<Paint> change) {
         List<PairRule> rules = new ArrayList<>();
         for (PairRule rule : pairs) {
             PairRule repainted = rule.repainted(change);

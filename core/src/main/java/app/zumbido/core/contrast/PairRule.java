@@ -1,6 +1,7 @@
 package app.zumbido.core.contrast;
 
 import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.Painted;
 import java.util.function.UnaryOperator;
 
 /**
@@ -8,7 +9,7 @@ import java.util.function.UnaryOperator;
  *
  * @param reason in the brand's own words, 1 to 200 characters
  */
-public record PairRule(Kind kind, Paint text, Paint ground, String reason) {
+public record PairRule(Kind kind, Paint text, Paint ground, String reason) implements Painted<PairRule> {
     public static final int LONGEST_REASON = 200;
 
     /** What is decided. */
@@ -29,7 +30,8 @@ public record PairRule(Kind kind, Paint text, Paint ground, String reason) {
         return text.equals(otherText) && ground.equals(otherGround);
     }
 
-    PairRule repainted(UnaryOperator<Paint> change) {
+    @Override
+    public PairRule repainted(UnaryOperator<Paint> change) {
         return new PairRule(kind, change.apply(text), change.apply(ground), reason);
     }
 }

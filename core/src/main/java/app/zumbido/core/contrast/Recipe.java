@@ -2,7 +2,7 @@ package app.zumbido.core.contrast;
 
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.LadderStep;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import java.util.List;
 import java.util.Optional;
@@ -51,6 +51,6 @@ public record Recipe(Kind kind, Gradient gradient, Optional<Overlay> overlay, Rg
     }
 
     private static Rgb step(Swatch main, double away) {
-        return new LadderStep(main.id(), away).colorFrom(main.color());
+        return new Paint.OnLadder(main.id(), away).colorFrom(main.color());
     }
 }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The swatches of a brand: group by group, in each the most important first.
@@ -19,7 +20,7 @@ import java.util.function.UnaryOperator;
  * @param groups every group in its order, the empty ones too
  * @param asides keys of the remarks that somebody has put aside
  */
-public record Palette(List<Swatch> swatches, List<Group> groups, List<String> asides) {
+public record Palette(List<Swatch> swatches, List<Group> groups, List<String> asides) implements Painted<Palette> {
     public static final Palette EMPTY = of(List.of());
 
     /** About the least difference that anybody sees; ΔE00. Common practice, no published source. */
@@ -38,11 +39,14 @@ public record Palette(List<Swatch> swatches, List<Group> groups, List<String> as
         }
         for (Swatch swatch : swatches) {
             swatch.step()
-                    .map(LadderStep::base)
+                    .map(Paint.OnLadder::base)
                     .filter(base -> !ids.contains(base))
                     .ifPresent(base -> {
                         throw new UnknownSwatchException(base);
                     });
+        }
+        if (hasCircle(swatches)) {
+            throw new IllegalArgumentException("A swatch follows itself");
         }
     }
 
@@ -65,10 +69,33 @@ public record Palette(List<Swatch> swatches, List<Group> groups, List<String> as
                 .toList();
     }
 
+    private static boolean hasCircle(List<Swatch> swatches) {
+        Map<SwatchId, SwatchId> bases = new HashMap<>();
+        swatches.forEach(swatch -> swatch.step().ifPresent(step -> bases.put(swatch.id(), step.base())));
+        return bases.keySet().stream().anyMatch(id -> leadsTo(bases, bases.get(id), id, bases.size()));
+    }
+
+    /** @param most steps to take, since the way may end in a circle beside it */
+    private static boolean leadsTo(Map<SwatchId, SwatchId> bases, @Nullable SwatchId from, SwatchId to, int most) {
+        SwatchId at = from;
+        for (int step = 0; at != null && step < most; step++) {
+            if (at.equals(to)) {
+                return true;
+            }
+            at = bases.get(at);
+        }
+        return false;
+    }
+
     private static Set<SwatchId> ids(List<Swatch> swatches) {
         Set<SwatchId> ids = new HashSet<>();
         swatches.forEach(swatch -> ids.add(swatch.id()));
         return ids;
+    }
+
+    /** @return of every swatch */
+    public Set<SwatchId> ids() {
+        return ids(swatches);
     }
 
     private Palette with(UnaryOperator<Swatch> change) {
@@ -213,25 +240,34 @@ public record Palette(List<Swatch> swatches, List<Group> groups, List<String> as
         return new Palette(swatches, groups, keys);
     }
 
-    /**
-     * Makes two swatches one.
-     *
-     * @param gone leaves; its places, and what stands on its ladder, go over to the other
-     */
-    public Palette merging(SwatchId kept, SwatchId gone) {
-        Swatch leaving = get(gone);
+    /** What stood on a ladder stands on the one that it is changed to, in its colour there, or on its own. */
+    @Override
+    public Palette repainted(UnaryOperator<Paint> change) {
+        Palette repainted = with(swatch -> swatch.repainted(change));
+        for (Swatch before : swatches) {
+            Swatch after = repainted.get(before.id());
+            if (!after.step().equals(before.step()) && after.step().isPresent()) {
+                Paint.OnLadder step = after.step().get();
+                repainted = repainted.replacing(
+                        after.following(step, repainted.get(step.base()).color()));
+            }
+        }
+        return repainted;
+    }
+
+    /** @return the same with all places of one swatch known of another, which does not follow it any more */
+    public Palette gathering(SwatchId kept, SwatchId gone) {
         Swatch staying = get(kept);
-        for (Origin origin : leaving.origins()) {
+        for (Origin origin : get(gone).origins()) {
             staying = staying.alsoFrom(origin);
         }
-        if (staying.follows(gone)) {
-            staying = staying.onItsOwn();
-        }
-        Swatch one = staying;
-        List<Swatch> left = swatches.stream()
-                .filter(swatch -> !swatch.id().equals(gone))
-                .map(swatch -> swatch.id().equals(kept) ? one : swatch.follows(gone) ? swatch.onLadderOf(kept) : swatch)
-                .toList();
-        return new Palette(left, groups, asides).carryingOn(one);
+        return replacing(isAbove(gone, staying) ? staying.onItsOwn() : staying);
+    }
+
+    /** Whether a swatch follows another, be it through others between. */
+    private boolean isAbove(SwatchId base, Swatch swatch) {
+        return swatch.step()
+                .filter(step -> step.follows(base) || isAbove(base, get(step.base())))
+                .isPresent();
     }
 }

@@ -4,6 +4,7 @@ import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * A colour of the brand with a name.
@@ -18,9 +19,10 @@ public record Swatch(
         String name,
         Rgb color,
         List<Origin> origins,
-        Optional<LadderStep> step,
+        Optional<Paint.OnLadder> step,
         Group group,
-        Notes notes) {
+        Notes notes)
+        implements Painted<Swatch> {
     public static final int LONGEST_NAME = 80;
 
     public Swatch {
@@ -50,13 +52,16 @@ public record Swatch(
     }
 
     /** @param base the colour of the swatch that it follows from now on */
-    public Swatch following(LadderStep newStep, Rgb base) {
+    public Swatch following(Paint.OnLadder newStep, Rgb base) {
         return new Swatch(id, name, newStep.colorFrom(base), origins, Optional.of(newStep), group, notes);
     }
 
-    /** The same step of another ladder; its colour is still the old one. */
-    Swatch onLadderOf(SwatchId base) {
-        return new Swatch(id, name, color, origins, step.map(old -> new LadderStep(base, old.away())), group, notes);
+    /** The step of another ladder, where it is changed to one; its colour is still the old one. */
+    @Override
+    public Swatch repainted(UnaryOperator<Paint> change) {
+        Optional<Paint.OnLadder> changed = step.map(change)
+                .flatMap(paint -> paint instanceof Paint.OnLadder other ? Optional.of(other) : Optional.empty());
+        return new Swatch(id, name, color, origins, changed, group, notes);
     }
 
     public Swatch in(Group newGroup) {
@@ -87,6 +92,6 @@ public record Swatch(
 
     /** @return whether it stands on the ladder of that swatch */
     public boolean follows(SwatchId base) {
-        return step.filter(taken -> taken.base().equals(base)).isPresent();
+        return step.filter(taken -> taken.follows(base)).isPresent();
     }
 }

@@ -1,7 +1,7 @@
 package app.zumbido.core.roles;
 
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.LadderStep;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
 import java.util.ArrayList;
@@ -27,8 +27,7 @@ public final class ChartSeries {
         for (double round : ROUNDS) {
             for (SwatchId id : base) {
                 if (!roles.of(Role.TINTS_OFF_LIMITS).contains(id)) {
-                    series.add(
-                            new LadderStep(id, round).colorFrom(palette.get(id).color()));
+                    series.add(new Paint.OnLadder(id, round).resolve(palette));
                 }
             }
         }

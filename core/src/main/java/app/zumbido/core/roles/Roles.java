@@ -1,5 +1,7 @@
 package app.zumbido.core.roles;
 
+import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.Painted;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
 import java.util.ArrayList;
@@ -17,7 +19,8 @@ import java.util.function.UnaryOperator;
  * @param assigned the swatches of each role in their order; no entry for a role that has none
  * @param words what a role is for, in the brand's own sentence; no entry where the usual one will do
  */
-public record Roles(Map<Role, List<SwatchId>> assigned, Proportion proportion, Map<Role, String> words) {
+public record Roles(Map<Role, List<SwatchId>> assigned, Proportion proportion, Map<Role, String> words)
+        implements Painted<Roles> {
     public static final Roles NONE = new Roles(Map.of(), Proportion.TO_BEGIN_WITH, Map.of());
     public static final int LONGEST_SENTENCE = 200;
 
@@ -98,25 +101,23 @@ public record Roles(Map<Role, List<SwatchId>> assigned, Proportion proportion, M
         return with(Role.OFF_LIMITS, removing(offLimits(), swatch));
     }
 
-    /** Takes a swatch out of every role. */
-    public Roles without(SwatchId swatch) {
-        return each(swatches -> removing(swatches, swatch));
-    }
-
-    /** Lets one swatch take the roles of another; what was forbidden to the one that goes is not forbidden to it. */
-    public Roles following(SwatchId gone, SwatchId kept) {
-        Roles followed = each(swatches -> swatches.stream()
-                .map(swatch -> swatch.equals(gone) ? kept : swatch)
-                .distinct()
-                .toList());
-        return followed.with(Role.OFF_LIMITS, removing(offLimits(), gone))
-                .with(Role.TINTS_OFF_LIMITS, removing(of(Role.TINTS_OFF_LIMITS), gone));
-    }
-
-    private Roles each(UnaryOperator<List<SwatchId>> change) {
+    /** A swatch takes the roles of one that becomes it; what was forbidden to the other is not forbidden to it. */
+    @Override
+    public Roles repainted(UnaryOperator<Paint> change) {
         Map<Role, List<SwatchId>> changed = new EnumMap<>(Role.class);
-        assigned.forEach((role, swatches) -> changed.put(role, change.apply(swatches)));
+        assigned.forEach((role, swatches) -> changed.put(
+                role,
+                swatches.stream()
+                        .flatMap(swatch -> swatch(change.apply(new Paint.OfSwatch(swatch)))
+                                .filter(now -> !role.forbids() || now.equals(swatch))
+                                .stream())
+                        .distinct()
+                        .toList()));
         return new Roles(changed, proportion, words);
+    }
+
+    private static Optional<SwatchId> swatch(Paint paint) {
+        return paint instanceof Paint.OfSwatch only ? Optional.of(only.swatch()) : Optional.empty();
     }
 
     private static List<SwatchId> removing(List<SwatchId> swatches, SwatchId one) {

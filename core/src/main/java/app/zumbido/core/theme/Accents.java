@@ -3,6 +3,7 @@ package app.zumbido.core.theme;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.roles.Role;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -34,7 +35,7 @@ final class Accents {
         Optional<Ink> highlight = highlight(brand, text);
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
         for (Ink ink : chosen) {
-            put(settings, ink.is(Role.CHART) ? SlotReason.IN_CHART_ORDER : SlotReason.IN_ORDER_OF_USE, ink.fill());
+            put(settings, ink.is(Role.CHART) ? SlotReason.IN_CHART_ORDER : SlotReason.IN_ORDER_OF_USE, ink.paint());
         }
         int room = highlight.isPresent() ? SLOTS - 1 : SLOTS;
         // What is made from others is made from the ordinary ones; without any there is nothing to repeat.
@@ -45,13 +46,13 @@ final class Accents {
             case REPEAT -> repeat(bases, room, settings);
             case BLACK_AND_GREY -> blackAndGrey(room, settings);
         }
-        highlight.ifPresent(ink -> put(settings, SlotReason.HIGHLIGHT_LAST, ink.fill()));
+        highlight.ifPresent(ink -> put(settings, SlotReason.HIGHLIGHT_LAST, ink.paint()));
         return settings;
     }
 
     /** Fills the next accent. */
-    private static void put(Map<ThemeSlot, SlotSetting> settings, SlotReason reason, SlotFill fill) {
-        settings.put(ThemeSlot.ACCENTS.get(settings.size()), SlotSetting.because(reason, fill));
+    private static void put(Map<ThemeSlot, SlotSetting> settings, SlotReason reason, Paint paint) {
+        settings.put(ThemeSlot.ACCENTS.get(settings.size()), SlotSetting.because(reason, paint));
     }
 
     /** @return the ordered subset of least cost that stands in the accents, without the highlight */
@@ -82,7 +83,7 @@ final class Accents {
         List<Ink> bases = brand.isEmpty() ? List.of(text.text()) : brand;
         while (settings.size() < room) {
             Companion companion = nextCompanion(bases, standing, text);
-            put(settings, companion.reason(), companion.ink().fill());
+            put(settings, companion.reason(), companion.ink().paint());
             standing.add(companion.ink());
         }
     }
@@ -92,13 +93,13 @@ final class Accents {
             put(
                     settings,
                     SlotReason.REPEATED_ACCENT,
-                    bases.get(i % bases.size()).fill());
+                    bases.get(i % bases.size()).paint());
         }
     }
 
     private static void blackAndGrey(int room, Map<ThemeSlot, SlotSetting> settings) {
         for (int i = 0; settings.size() < room; i++) {
-            put(settings, SlotReason.BLACK_OR_GREY, new SlotFill.Fixed(GREYS.get(i % GREYS.size())));
+            put(settings, SlotReason.BLACK_OR_GREY, new Paint.Fixed(GREYS.get(i % GREYS.size())));
         }
     }
 

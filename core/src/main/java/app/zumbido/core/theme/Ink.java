@@ -3,6 +3,7 @@ package app.zumbido.core.theme;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -16,22 +17,27 @@ import java.util.Set;
 /**
  * A colour that the suggestion may put in a slot.
  *
+ * @param base the colour that a shifted one starts from; its own where it is not shifted
  * @param rank place of its swatch in the order of use, 0 first; for black and white the number of swatches
  * @param ofBrand whether it is a swatch of the brand or derived from one
  * @param roles what the brand says that it is for, as far as slots care
  */
-record Ink(SlotFill fill, Rgb color, Oklch lch, int rank, boolean ofBrand, Set<Role> roles) {
+record Ink(Paint paint, Rgb base, Rgb color, Oklch lch, int rank, boolean ofBrand, Set<Role> roles) {
     private static final Set<Role> CARED_FOR =
             EnumSet.of(Role.TEXT, Role.TEXT_ON_DARK, Role.BOX_FILL, Role.HIGHLIGHT, Role.CHART);
 
     private static Ink of(Swatch swatch, int rank, Roles roles) {
         Set<Role> own = EnumSet.copyOf(CARED_FOR);
         own.removeIf(role -> !roles.of(role).contains(swatch.id()));
-        return new Ink(new SlotFill.OfSwatch(swatch.id()), swatch.color(), Oklch.of(swatch.color()), rank, true, own);
+        return unmoved(new Paint.OfSwatch(swatch.id()), swatch.color(), rank, true, own);
+    }
+
+    private static Ink unmoved(Paint paint, Rgb color, int rank, boolean ofBrand, Set<Role> roles) {
+        return new Ink(paint, color, color, Oklch.of(color), rank, ofBrand, roles);
     }
 
     static Ink plain(Rgb color, int rank) {
-        return new Ink(new SlotFill.Fixed(color), color, Oklch.of(color), rank, false, Set.of());
+        return unmoved(new Paint.Fixed(color), color, rank, false, Set.of());
     }
 
     /** @return every swatch that may be used, in the order of use */
@@ -50,17 +56,20 @@ record Ink(SlotFill fill, Rgb color, Oklch lch, int rank, boolean ofBrand, Set<R
 
     /** @param lightness what is added to the OKLCH lightness */
     Ink shifted(double lightness) {
-        Rgb shifted = SlotFill.Derived.shift(color, lightness);
-        SlotFill derived = fill.match(
-                f -> new SlotFill.Derived(f.swatch(), lightness),
-                f -> new SlotFill.Derived(f.swatch(), Math.max(-1, Math.min(1, f.lightness() + lightness))),
-                f -> new SlotFill.Fixed(shifted),
-                f -> f);
-        return new Ink(derived, shifted, Oklch.of(shifted), rank, ofBrand, roles);
+        if (paint instanceof Paint.Fixed) {
+            Rgb moved = Paint.Shifted.shift(color, lightness);
+            return unmoved(new Paint.Fixed(moved), moved, rank, ofBrand, roles);
+        }
+        double before = paint instanceof Paint.Shifted shifted ? shifted.lightness() : 0;
+        Paint.Shifted moved =
+                new Paint.Shifted(paint.follows().orElseThrow(), Math.max(-1, Math.min(1, before + lightness)));
+        // From the base and not from what it was moved to: this is what the slot will show.
+        Rgb shown = moved.colorFrom(base);
+        return new Ink(moved, base, shown, Oklch.of(shown), rank, ofBrand, roles);
     }
 
     boolean isDerived() {
-        return fill instanceof SlotFill.Derived;
+        return paint instanceof Paint.Shifted;
     }
 
     double on(Ink ground) {

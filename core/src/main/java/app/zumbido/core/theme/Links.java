@@ -3,6 +3,7 @@ package app.zumbido.core.theme;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Paint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -108,22 +109,22 @@ record Links(Ink link, Ink visited) {
     static Map<ThemeSlot, SlotSetting> customary() {
         return Map.of(
                 ThemeSlot.HYPERLINK,
-                SlotSetting.because(SlotReason.CUSTOMARY_LINK, new SlotFill.Fixed(BLUE)),
+                SlotSetting.because(SlotReason.CUSTOMARY_LINK, new Paint.Fixed(BLUE)),
                 ThemeSlot.FOLLOWED_HYPERLINK,
-                SlotSetting.because(SlotReason.CUSTOMARY_LINK, new SlotFill.Fixed(PURPLE)));
+                SlotSetting.because(SlotReason.CUSTOMARY_LINK, new Paint.Fixed(PURPLE)));
     }
 
     Map<ThemeSlot, SlotSetting> settings() {
         return Map.of(
                 ThemeSlot.HYPERLINK,
-                SlotSetting.because(reason(), link.fill()),
+                SlotSetting.because(reason(), link.paint()),
                 ThemeSlot.FOLLOWED_HYPERLINK,
-                SlotSetting.because(SlotReason.VISITED_DIFFERS, visited.fill()));
+                SlotSetting.because(SlotReason.VISITED_DIFFERS, visited.paint()));
     }
 
     private SlotReason reason() {
-        if (link.fill() instanceof SlotFill.Derived derived) {
-            return derived.lightness() < 0 ? SlotReason.LINK_DEEPENED : SlotReason.LINK_LIGHTENED;
+        if (link.paint() instanceof Paint.Shifted shifted) {
+            return shifted.lightness() < 0 ? SlotReason.LINK_DEEPENED : SlotReason.LINK_LIGHTENED;
         }
         return SlotReason.LINK_READS;
     }

@@ -54,7 +54,7 @@ public record Suggestion(Map<ThemeSlot, SlotSetting> settings, List<GivenUp> giv
                         .filter(line -> !policy.kept().contains(line.slot()))
                         .toList(),
                 Accents.leftOut(brand, text).stream()
-                        .flatMap(ink -> ink.fill().follows().stream())
+                        .flatMap(ink -> ink.paint().follows().stream())
                         .toList());
     }
 }

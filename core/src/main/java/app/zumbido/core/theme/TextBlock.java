@@ -162,11 +162,11 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
     }
 
     private static SlotSetting setting(Ink ink, Role role, SlotReason otherwise) {
-        return ink.is(role) ? SlotSetting.because(SlotReason.AS_ITS_ROLE_SAYS, ink.fill()) : setting(ink, otherwise);
+        return ink.is(role) ? SlotSetting.because(SlotReason.AS_ITS_ROLE_SAYS, ink.paint()) : setting(ink, otherwise);
     }
 
     private static SlotSetting setting(Ink ink, SlotReason reason) {
         boolean repeated = reason == SlotReason.REPEATED_TO_STAY_LEGIBLE;
-        return SlotSetting.because(ink.ofBrand() || repeated ? reason : SlotReason.BLACK_OR_WHITE, ink.fill());
+        return SlotSetting.because(ink.ofBrand() || repeated ? reason : SlotReason.BLACK_OR_WHITE, ink.paint());
     }
 }

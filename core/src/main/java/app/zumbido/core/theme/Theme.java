@@ -2,6 +2,8 @@ package app.zumbido.core.theme;
 
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.Painted;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.type.FontPair;
@@ -12,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 
 /**
  * Twelve slots and two fonts under one name.
@@ -20,7 +23,8 @@ import java.util.UUID;
  * @param ground what its pages stand on
  * @param slots every slot, in the standard's order
  */
-public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map<ThemeSlot, SlotSetting> slots) {
+public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map<ThemeSlot, SlotSetting> slots)
+        implements Painted<Theme> {
     public static final int LONGEST_NAME = 80;
 
     public Theme {
@@ -72,7 +76,7 @@ public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map
     /** @return the colours of the slots that are set */
     public Map<ThemeSlot, Rgb> resolve(Palette palette) {
         Map<ThemeSlot, Rgb> colors = new EnumMap<>(ThemeSlot.class);
-        slots.forEach((slot, setting) -> setting.fill().resolve(palette).ifPresent(color -> colors.put(slot, color)));
+        slots.forEach((slot, setting) -> setting.paint().ifPresent(paint -> colors.put(slot, paint.resolve(palette))));
         return colors;
     }
 
@@ -92,8 +96,7 @@ public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map
     /** @return by swatch how many slots follow it */
     public Map<SwatchId, Integer> uses() {
         Map<SwatchId, Integer> uses = new HashMap<>();
-        slots.values()
-                .forEach(setting -> setting.fill().follows().ifPresent(swatch -> uses.merge(swatch, 1, Integer::sum)));
+        paints().forEach(paint -> paint.follows().ifPresent(swatch -> uses.merge(swatch, 1, Integer::sum)));
         return uses;
     }
 
@@ -101,28 +104,17 @@ public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map
     public List<ThemeSlot> unfilled() {
         List<ThemeSlot> empty = new ArrayList<>();
         slots.forEach((slot, setting) -> {
-            if (setting.fill() instanceof SlotFill.Empty) {
+            if (setting.paint().isEmpty()) {
                 empty.add(slot);
             }
         });
         return empty;
     }
 
-    /** Lets the slots that follow a swatch keep its present colour when the swatch leaves the palette. */
-    public Theme releasing(SwatchId swatch, Palette palette) {
+    @Override
+    public Theme repainted(UnaryOperator<Paint> change) {
         Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
-        changed.replaceAll((slot, setting) ->
-                setting.fill().follows().filter(swatch::equals).isPresent()
-                        ? SlotSetting.chosen(new SlotFill.Fixed(
-                                setting.fill().resolve(palette).orElseThrow()))
-                        : setting);
-        return new Theme(id, name, ground, fonts, changed);
-    }
-
-    /** Lets the slots that follow one swatch follow another. */
-    public Theme following(SwatchId gone, SwatchId kept) {
-        Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
-        changed.replaceAll((slot, setting) -> new SlotSetting(setting.fill().following(gone, kept), setting.reason()));
+        changed.replaceAll((slot, setting) -> setting.repainted(change));
         return new Theme(id, name, ground, fonts, changed);
     }
 }

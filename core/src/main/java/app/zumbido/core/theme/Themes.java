@@ -1,7 +1,8 @@
 package app.zumbido.core.theme;
 
+import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.Painted;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,7 +13,7 @@ import java.util.function.UnaryOperator;
  *
  * @param all in their order; the first is the one that is handed over first
  */
-public record Themes(List<Theme> all) {
+public record Themes(List<Theme> all) implements Painted<Themes> {
     /** More cannot be told apart any longer. */
     public static final int MOST = 12;
 
@@ -45,11 +46,15 @@ public record Themes(List<Theme> all) {
         return new Themes(all.stream().map(change).toList());
     }
 
-    /** Puts a theme in the place of the first. */
-    public Themes withFirst(Theme theme) {
-        List<Theme> changed = new ArrayList<>(all);
-        changed.set(0, theme);
-        return new Themes(changed);
+    /** @throws UnknownThemeException if there is none of that id */
+    public Themes changing(UUID id, UnaryOperator<Theme> change) {
+        get(id);
+        return each(theme -> theme.id().equals(id) ? change.apply(theme) : theme);
+    }
+
+    @Override
+    public Themes repainted(UnaryOperator<Paint> change) {
+        return each(theme -> theme.repainted(change));
     }
 
     /** @return the same with one more behind the others */
@@ -70,11 +75,6 @@ public record Themes(List<Theme> all) {
         List<Theme> led = new ArrayList<>(List.of(get(id)));
         all.stream().filter(theme -> !theme.id().equals(id)).forEach(led::add);
         return new Themes(led);
-    }
-
-    /** @param ids of every theme, once */
-    public Themes inOrder(Collection<UUID> ids) {
-        return new Themes(ids.stream().map(this::get).toList());
     }
 
     public List<UUID> ids() {

@@ -3,6 +3,7 @@ package app.zumbido.core.theme;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.roles.Roles;
 import java.util.EnumMap;
@@ -29,9 +30,9 @@ public final class Turning {
         }
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
         for (ThemeSlot accent : ThemeSlot.ACCENTS) {
-            if (colors.containsKey(accent)) {
-                settings.put(accent, seen(theme.get(accent), palette, page, turned.ground()));
-            }
+            SlotSetting setting = theme.get(accent);
+            setting.paint()
+                    .ifPresent(paint -> settings.put(accent, seen(setting, paint, palette, page, turned.ground())));
         }
         if (colors.keySet().containsAll(ThemeSlot.GROUNDS)) {
             settings.putAll(links(turned, palette, roles));
@@ -39,25 +40,17 @@ public final class Turning {
         return turned.with(settings);
     }
 
-    private static SlotSetting seen(SlotSetting setting, Palette palette, Rgb page, PageGround ground) {
+    private static SlotSetting seen(SlotSetting setting, Paint paint, Palette palette, Rgb page, PageGround ground) {
         int away = ground == PageGround.LIGHT ? -1 : 1;
-        SlotFill fill = setting.fill();
-        for (int step = 1; !isSeen(fill, palette, page) && step * STEP <= 1; step++) {
-            fill = shifted(setting.fill(), away * step * STEP);
+        Paint moved = paint;
+        for (int step = 1; !isSeen(moved, palette, page) && step * STEP <= 1; step++) {
+            moved = paint.lightened(away * step * STEP, palette);
         }
-        return fill.equals(setting.fill()) ? setting : SlotSetting.because(SlotReason.TURNED_TO_BE_SEEN, fill);
+        return moved.equals(paint) ? setting : SlotSetting.because(SlotReason.TURNED_TO_BE_SEEN, moved);
     }
 
-    private static boolean isSeen(SlotFill fill, Palette palette, Rgb page) {
-        return ContrastRatio.between(fill.resolve(palette).orElseThrow(), page).reaches(WcagLevel.GRAPHICS);
-    }
-
-    private static SlotFill shifted(SlotFill fill, double lightness) {
-        return fill.match(
-                f -> new SlotFill.Derived(f.swatch(), lightness),
-                f -> new SlotFill.Derived(f.swatch(), Math.max(-1, Math.min(1, f.lightness() + lightness))),
-                f -> new SlotFill.Fixed(SlotFill.Derived.shift(f.color(), lightness)),
-                f -> f);
+    private static boolean isSeen(Paint paint, Palette palette, Rgb page) {
+        return ContrastRatio.between(paint.resolve(palette), page).reaches(WcagLevel.GRAPHICS);
     }
 
     private static Map<ThemeSlot, SlotSetting> links(Theme turned, Palette palette, Roles roles) {

@@ -7,11 +7,11 @@ import static org.assertj.core.api.Assertions.within;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.UnknownSwatchException;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
@@ -20,9 +20,10 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 class ChangeTest {
+    private static final UUID THEME = new UUID(1, 2);
     private static final Swatch NAVY = swatch(1, "Night channel", "0B2A4A");
     private static final Swatch TEAL = swatch(2, "Harbour teal", "0F7C7A");
-    private static final Brand BRAND = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
+    private static final Brand BRAND = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), THEME)
             .apply(PaletteChange.AddSwatches.of(List.of(NAVY, TEAL)));
 
     private static Swatch swatch(int number, String name, String hex) {
@@ -57,13 +58,10 @@ class ChangeTest {
 
     @Test
     void aSlotFollowsItsSwatch() {
-        Brand brand = BRAND.apply(new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(TEAL.id())))
+        Brand brand = BRAND.apply(
+                        new ThemeChange.FillSlot(THEME, ThemeSlot.ACCENT_1, Optional.of(new Paint.OfSwatch(TEAL.id()))))
                 .apply(new PaletteChange.RecolorSwatch(TEAL.id(), Rgb.ofHex("138F8C"), Optional.empty()));
-        assertThat(brand.theme()
-                        .resolve(brand.palette())
-                        .get(ThemeSlot.ACCENT_1)
-                        .hex())
-                .isEqualTo("#138F8C");
+        assertThat(brand.look().colors().get(ThemeSlot.ACCENT_1).hex()).isEqualTo("#138F8C");
     }
 
     @Test
@@ -83,12 +81,10 @@ class ChangeTest {
 
     @Test
     void aSlotKeepsTheColorOfASwatchThatLeaves() {
-        Brand brand = BRAND.apply(new ThemeChange.ApplySuggestion(Suggestion.from(BRAND.palette())));
+        Brand brand = BRAND.apply(new ThemeChange.ApplySuggestion(THEME, Suggestion.from(BRAND.palette())));
         Brand without = brand.apply(new PaletteChange.RemoveSwatch(TEAL.id()));
-        assertThat(without.theme().resolve(without.palette()))
-                .isEqualTo(brand.theme().resolve(brand.palette()));
-        assertThat(without.theme().slots().values())
-                .noneMatch(s -> s.fill().follows().equals(Optional.of(TEAL.id())));
+        assertThat(without.look().colors()).isEqualTo(brand.look().colors());
+        assertThat(without.look().theme().paints()).noneMatch(paint -> paint.follows(TEAL.id()));
     }
 
     @Test
@@ -96,8 +92,8 @@ class ChangeTest {
         SwatchId unknown = new SwatchId(new UUID(9, 9));
         assertThatThrownBy(() -> BRAND.apply(new PaletteChange.RenameSwatch(unknown, "x")))
                 .isInstanceOf(UnknownSwatchException.class);
-        assertThatThrownBy(
-                        () -> BRAND.apply(new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(unknown))))
+        assertThatThrownBy(() -> BRAND.apply(
+                        new ThemeChange.FillSlot(THEME, ThemeSlot.ACCENT_1, Optional.of(new Paint.OfSwatch(unknown)))))
                 .isInstanceOf(UnknownSwatchException.class);
     }
 

@@ -5,12 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.UsedPair;
-import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
@@ -27,9 +25,10 @@ class ConsequencesTest {
 
     private static Brand brand() {
         Rgb teal = Rgb.ofHex("0F7C7A");
-        Swatch pale = Swatch.of(PALE_TEAL, "Pale teal", teal, List.of()).following(new LadderStep(TEAL, 0.8), teal);
+        Swatch pale = Swatch.of(PALE_TEAL, "Pale teal", teal, List.of()).following(new Paint.OnLadder(TEAL, 0.8), teal);
         return Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
                 .apply(new BrandChange.DraftBrand(
+                        new UUID(1, 2),
                         "logo.png",
                         List.of(
                                 Swatch.of(NAVY, "Night channel", Rgb.ofHex("0B2A4A"), List.of()),
@@ -37,10 +36,10 @@ class ConsequencesTest {
                                 pale),
                         Map.of(),
                         Map.of(
-                                ThemeSlot.DARK_1, SlotSetting.chosen(new SlotFill.OfSwatch(NAVY)),
-                                ThemeSlot.LIGHT_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.WHITE)),
-                                ThemeSlot.ACCENT_1, SlotSetting.chosen(new SlotFill.OfSwatch(TEAL)),
-                                ThemeSlot.HYPERLINK, SlotSetting.chosen(new SlotFill.Derived(TEAL, -0.01)))));
+                                ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.OfSwatch(NAVY)),
+                                ThemeSlot.LIGHT_1, SlotSetting.chosen(new Paint.Fixed(Rgb.WHITE)),
+                                ThemeSlot.ACCENT_1, SlotSetting.chosen(new Paint.OfSwatch(TEAL)),
+                                ThemeSlot.HYPERLINK, SlotSetting.chosen(new Paint.Shifted(TEAL, -0.01)))));
     }
 
     private static Consequences of(Change change) {

@@ -5,11 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.zumbido.core.brand.Contradictions.Contradiction;
 import app.zumbido.core.brand.Contradictions.Kind;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.LadderStep;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
 import java.util.Optional;
@@ -62,7 +61,8 @@ class ContradictionsTest {
     @Test
     void whatIsOffLimitsAndUsedIsTold() {
         Brand brand = with(BRAND, Role.MAIN, ORANGE)
-                .apply(new ThemeChange.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.OfSwatch(ORANGE)))
+                .apply(new ThemeChange.FillSlot(
+                        new UUID(1, 2), ThemeSlot.ACCENT_2, Optional.of(new Paint.OfSwatch(ORANGE))))
                 .apply(new RoleChange.SetOffLimits(ORANGE, true));
         assertThat(kinds(brand)).containsExactly(Kind.OFF_LIMITS_IN_ROLE, Kind.OFF_LIMITS_IN_SLOT);
     }
@@ -70,10 +70,11 @@ class ContradictionsTest {
     @Test
     void aForbiddenTintThatIsUsedIsTold() {
         Swatch tint = Swatch.of(new SwatchId(new UUID(0, 9)), "Pale orange", Rgb.WHITE, List.of())
-                .following(new LadderStep(ORANGE, 0.7), Rgb.ofHex("F2682A"));
+                .following(new Paint.OnLadder(ORANGE, 0.7), Rgb.ofHex("F2682A"));
         Brand brand = with(BRAND, Role.TINTS_OFF_LIMITS, ORANGE)
                 .apply(PaletteChange.AddSwatches.of(List.of(tint)))
-                .apply(new ThemeChange.FillSlot(ThemeSlot.ACCENT_5, new SlotFill.Derived(ORANGE, -0.1)));
+                .apply(new ThemeChange.FillSlot(
+                        new UUID(1, 2), ThemeSlot.ACCENT_5, Optional.of(new Paint.Shifted(ORANGE, -0.1))));
         assertThat(kinds(brand)).containsExactly(Kind.TINT_IN_PALETTE, Kind.TINT_IN_SLOT);
     }
 

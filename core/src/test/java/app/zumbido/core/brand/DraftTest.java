@@ -34,24 +34,21 @@ class DraftTest {
                 false,
                 false);
         Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
-        Brand drafted = brand.apply(Draft.from(extraction, "logo.png", Map.of(Rgb.ofHex("F2682A"), "Buoy"), ids)
+        Brand drafted = brand.apply(Draft.from(extraction, "logo.png", Map.of(Rgb.ofHex("F2682A"), "Buoy"), brand, ids)
                 .orElseThrow());
 
         assertThat(drafted.revision()).isEqualTo(2);
         assertThat(drafted.palette().swatches()).extracting(Swatch::name).containsExactly("Dark blue", "Buoy", "White");
-        assertThat(drafted.theme().unfilled()).isEmpty();
-        assertThat(drafted.theme()
-                        .resolve(drafted.palette())
-                        .get(ThemeSlot.ACCENT_1)
-                        .hex())
-                .isEqualTo("#0B2A4A");
+        assertThat(drafted.look().theme().unfilled()).isEmpty();
+        assertThat(drafted.look().colors().get(ThemeSlot.ACCENT_1).hex()).isEqualTo("#0B2A4A");
         assertThat(drafted.palette().swatches().get(0).origins().get(0).source())
                 .isEqualTo("logo.png");
     }
 
     @Test
     void makesNothingOfNothing() {
-        assertThat(Draft.from(new Extraction(Reading.ARTWORK, List.of(), true, false), "empty.png", Map.of(), ids))
-                .isEmpty();
+        Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
+        Extraction nothing = new Extraction(Reading.ARTWORK, List.of(), true, false);
+        assertThat(Draft.from(nothing, "empty.png", Map.of(), brand, ids)).isEmpty();
     }
 }

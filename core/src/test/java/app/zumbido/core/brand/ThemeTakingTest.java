@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.FontPair;
 import java.util.List;
@@ -36,7 +36,7 @@ class ThemeTakingTest {
                     ThemeSlot.ACCENT_2,
                     TEAL,
                     ThemeSlot.HYPERLINK,
-                    Rgb.ofHex("0563C1")),
+                    Rgb.ofHex("1A4FA3")),
             Optional.of(new FontPair("Georgia", "Arial")));
 
     private final Supplier<UUID> ids = new Supplier<>() {
@@ -51,37 +51,38 @@ class ThemeTakingTest {
     private Brand taken(Palette palette) {
         Brand empty = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
                 .with(palette);
-        return empty.apply(ThemeTaking.from(FOUND, "timetable.pptx", palette, ids));
+        return empty.apply(ThemeTaking.from(FOUND, "timetable.pptx", empty, ids));
     }
 
     @Test
     void makesEachColorOneSwatchThatItsSlotsFollow() {
         Brand brand = taken(Palette.EMPTY);
         assertThat(brand.palette().swatches()).extracting(Swatch::color).containsExactly(TEAL, NAVY);
-        assertThat(brand.theme().resolve(brand.palette())).isEqualTo(FOUND.colors());
+        assertThat(brand.look().colors()).isEqualTo(FOUND.colors());
         SwatchId teal = brand.palette().swatches().get(0).id();
-        assertThat(brand.theme().get(ThemeSlot.ACCENT_2).fill()).isEqualTo(new SlotFill.OfSwatch(teal));
+        assertThat(brand.look().theme().get(ThemeSlot.ACCENT_2).paint()).contains(new Paint.OfSwatch(teal));
     }
 
     @Test
     void keepsBlackWhiteAndLinksOutOfThePalette() {
         Brand brand = taken(Palette.EMPTY);
-        assertThat(brand.theme().get(ThemeSlot.DARK_1).fill()).isEqualTo(new SlotFill.Fixed(Rgb.BLACK));
-        assertThat(brand.theme().get(ThemeSlot.HYPERLINK).fill()).isEqualTo(new SlotFill.Fixed(Rgb.ofHex("0563C1")));
+        assertThat(brand.look().theme().get(ThemeSlot.DARK_1).paint()).contains(new Paint.Fixed(Rgb.BLACK));
+        assertThat(brand.look().theme().get(ThemeSlot.HYPERLINK).paint())
+                .contains(new Paint.Fixed(Rgb.ofHex("1A4FA3")));
     }
 
     @Test
     void followsSwatchesThatAreThereAlready() {
         Brand brand = taken(Palette.of(List.of(OWN_NAVY)));
         assertThat(brand.palette().swatches()).hasSize(2);
-        assertThat(brand.theme().get(ThemeSlot.DARK_2).fill()).isEqualTo(new SlotFill.OfSwatch(OWN_NAVY.id()));
+        assertThat(brand.look().theme().get(ThemeSlot.DARK_2).paint()).contains(new Paint.OfSwatch(OWN_NAVY.id()));
     }
 
     @Test
     void takesNameAndFonts() {
         Brand brand = taken(Palette.EMPTY);
-        assertThat(brand.theme().name()).isEqualTo("Timetable");
-        assertThat(brand.theme().fonts()).isEqualTo(new FontPair("Georgia", "Arial"));
+        assertThat(brand.look().theme().name()).isEqualTo("Timetable");
+        assertThat(brand.look().theme().fonts()).isEqualTo(new FontPair("Georgia", "Arial"));
     }
 
     @Test
@@ -89,11 +90,11 @@ class ThemeTakingTest {
         Inventory.Tally tally = new Inventory.Tally();
         tally.name(TEAL, "harbour teal");
         tally.name(NAVY, "night");
-        Change draft = Draft.from(tally.inventory(Optional.empty(), false), "site.css", ids)
+        Brand empty = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2));
+        Change draft = Draft.from(tally.inventory(Optional.empty(), false), "site.css", empty, ids)
                 .orElseThrow();
-        Brand brand = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2))
-                .apply(draft);
+        Brand brand = empty.apply(draft);
         assertThat(brand.palette().swatches()).extracting(Swatch::name).containsExactly("harbour teal", "night");
-        assertThat(brand.theme().unfilled()).isEmpty();
+        assertThat(brand.look().theme().unfilled()).isEmpty();
     }
 }

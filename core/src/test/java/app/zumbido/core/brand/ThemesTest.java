@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.UnknownThemeException;
@@ -26,13 +26,12 @@ class ThemesTest {
                     Theme.empty(NIGHT, "Night").on(PageGround.DARK), Optional.of("Ostrel Ferries")));
 
     private static Optional<Rgb> accent(Brand brand, UUID theme) {
-        return brand.themes().get(theme).get(ThemeSlot.ACCENT_1).fill().resolve(brand.palette());
+        return brand.themes().get(theme).get(ThemeSlot.ACCENT_1).paint().map(paint -> paint.resolve(brand.palette()));
     }
 
     @Test
     void changesOneThemeAndLeavesTheOthersAndTheirOrder() {
-        Change fill = new ThemeChange.InTheme(
-                NIGHT, new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(TEAL)));
+        Change fill = new ThemeChange.FillSlot(NIGHT, ThemeSlot.ACCENT_1, Optional.of(new Paint.OfSwatch(TEAL)));
         Brand changed = BRAND.apply(fill);
         assertThat(changed.themes().ids()).containsExactly(DAY, NIGHT);
         assertThat(accent(changed, NIGHT)).contains(Rgb.ofHex("0F7C7A"));
@@ -43,9 +42,9 @@ class ThemesTest {
 
     @Test
     void followsASwatchInEveryTheme() {
-        Brand both = BRAND.apply(new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(TEAL)))
-                .apply(new ThemeChange.InTheme(
-                        NIGHT, new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.Derived(TEAL, 0.2))));
+        Brand both = BRAND.apply(
+                        new ThemeChange.FillSlot(DAY, ThemeSlot.ACCENT_1, Optional.of(new Paint.OfSwatch(TEAL))))
+                .apply(new ThemeChange.FillSlot(NIGHT, ThemeSlot.ACCENT_1, Optional.of(new Paint.Shifted(TEAL, 0.2))));
         Brand without = both.apply(new PaletteChange.RemoveSwatch(TEAL));
         assertThat(accent(without, DAY)).contains(Rgb.ofHex("0F7C7A"));
         assertThat(accent(without, NIGHT)).isEqualTo(accent(both, NIGHT));
@@ -58,15 +57,15 @@ class ThemesTest {
     @Test
     void choosesTheOneThatIsHandedOverFirst() {
         Brand led = BRAND.apply(new ThemesChange.LeadWithTheme(NIGHT));
-        assertThat(led.theme().name()).isEqualTo("Night");
+        assertThat(led.look().theme().name()).isEqualTo("Night");
         assertThat(led.themes().ids()).containsExactly(NIGHT, DAY);
-        assertThat(BRAND.seenIn(NIGHT).theme()).isEqualTo(led.theme());
+        assertThat(BRAND.look(NIGHT).theme()).isEqualTo(led.look().theme());
     }
 
     @Test
     void keepsOneThemeAtLeastAndEachOnce() {
         Brand one = BRAND.apply(new ThemesChange.RemoveTheme(DAY));
-        assertThat(one.theme().id()).isEqualTo(NIGHT);
+        assertThat(one.look().themeId()).isEqualTo(NIGHT);
         assertThatThrownBy(() -> one.apply(new ThemesChange.RemoveTheme(NIGHT)))
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> BRAND.apply(new ThemesChange.RemoveTheme(new UUID(4, 4))))
@@ -77,9 +76,10 @@ class ThemesTest {
 
     @Test
     void turnsThePagesOfATheme() {
-        Brand turned = BRAND.apply(new ThemeChange.SetGround(PageGround.DARK));
-        assertThat(turned.theme().ground()).isEqualTo(PageGround.DARK);
-        assertThat(turned.apply(new ThemeChange.SetGround(PageGround.LIGHT)).themes())
+        Brand turned = BRAND.apply(new ThemeChange.SetGround(DAY, PageGround.DARK));
+        assertThat(turned.look().theme().ground()).isEqualTo(PageGround.DARK);
+        assertThat(turned.apply(new ThemeChange.SetGround(DAY, PageGround.LIGHT))
+                        .themes())
                 .isEqualTo(BRAND.themes());
     }
 }

@@ -6,13 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
-import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Roles;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
@@ -30,9 +28,9 @@ class GroundRulesTest {
     private static final Paint WHITE = new Paint.Fixed(Rgb.WHITE);
     /** Text in lemon on white, which nobody reads: 1.43. */
     private static final Theme THEME = Theme.empty(new UUID(1, 1), "Theme")
-            .with(ThemeSlot.LIGHT_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.WHITE)))
-            .with(ThemeSlot.DARK_1, SlotSetting.chosen(new SlotFill.OfSwatch(NAVY)))
-            .with(ThemeSlot.DARK_2, SlotSetting.chosen(new SlotFill.OfSwatch(LEMON)));
+            .with(ThemeSlot.LIGHT_1, SlotSetting.chosen(new Paint.Fixed(Rgb.WHITE)))
+            .with(ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.OfSwatch(NAVY)))
+            .with(ThemeSlot.DARK_2, SlotSetting.chosen(new Paint.OfSwatch(LEMON)));
 
     private static PairRule rule(PairRule.Kind kind, Paint text, Paint ground) {
         return new PairRule(kind, text, ground, "The printer asks for it");
@@ -86,19 +84,22 @@ class GroundRulesTest {
     @Test
     void rulesFollowTheSwatchesThatTheySpeakOf() {
         GroundRules rules = GroundRules.NONE.with(rule(PairRule.Kind.LEFT, new Paint.OfSwatch(LEMON), WHITE));
-        assertThat(rules.following(LEMON, NAVY).find(Rgb.ofHex("0B2A4A"), Rgb.WHITE, PALETTE))
+        assertThat(rules.repainted(Paint.moving(LEMON, NAVY)).find(Rgb.ofHex("0B2A4A"), Rgb.WHITE, PALETTE))
                 .isPresent();
-        assertThat(rules.releasing(LEMON, PALETTE).pairs().get(0).text())
+        assertThat(rules.repainted(Paint.releasing(LEMON, PALETTE))
+                        .pairs()
+                        .get(0)
+                        .text())
                 .isEqualTo(new Paint.Fixed(Rgb.ofHex("FFD400")));
         GroundRules both = rules.with(rule(PairRule.Kind.LEFT, new Paint.OfSwatch(NAVY), WHITE));
-        assertThat(both.following(LEMON, NAVY).pairs()).hasSize(1);
+        assertThat(both.repainted(Paint.moving(LEMON, NAVY)).pairs()).hasSize(1);
     }
 
     @Test
     void aColorIsRecognisedAsASwatchOrAStepOfItsLadder() {
-        LadderStep step = new LadderStep(NAVY, 0.5);
+        Paint.OnLadder step = new Paint.OnLadder(NAVY, 0.5);
         assertThat(Paint.of(Rgb.ofHex("FFD400"), PALETTE)).isEqualTo(new Paint.OfSwatch(LEMON));
-        assertThat(Paint.of(step.colorFrom(Rgb.ofHex("0B2A4A")), PALETTE)).isEqualTo(new Paint.OnLadder(step));
+        assertThat(Paint.of(step.colorFrom(Rgb.ofHex("0B2A4A")), PALETTE)).isEqualTo(step);
         assertThat(Paint.of(Rgb.ofHex("123456"), PALETTE)).isEqualTo(new Paint.Fixed(Rgb.ofHex("123456")));
     }
 
@@ -107,7 +108,7 @@ class GroundRulesTest {
                 new UUID(7, 7),
                 name,
                 new ComposedGround.Base.OfGradient(
-                        List.of(new Paint.OnLadder(new LadderStep(NAVY, -0.5)), new Paint.OfSwatch(NAVY)), false, 90),
+                        List.of(new Paint.OnLadder(NAVY, -0.5), new Paint.OfSwatch(NAVY)), false, 90),
                 Optional.of(new ComposedGround.Laid(WHITE, Fraction.of(0.7))),
                 text);
     }

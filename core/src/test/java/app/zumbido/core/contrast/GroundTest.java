@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.roles.Roles;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
@@ -25,8 +25,8 @@ class GroundTest {
     private static final Swatch BUOY = Swatch.of(new SwatchId(new UUID(0, 2)), "Buoy", ORANGE, List.of());
     private static final Palette PALETTE = Palette.of(List.of(NAVY, BUOY));
     private static final Theme THEME = Theme.empty(new UUID(1, 1), "Theme")
-            .with(ThemeSlot.LIGHT_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.WHITE)))
-            .with(ThemeSlot.DARK_1, SlotSetting.chosen(new SlotFill.OfSwatch(BUOY.id())));
+            .with(ThemeSlot.LIGHT_1, SlotSetting.chosen(new Paint.Fixed(Rgb.WHITE)))
+            .with(ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.OfSwatch(BUOY.id())));
 
     private static Ground ground(Rgb color, WcagLevel level) {
         return Ground.of(PALETTE, Roles.NONE, THEME, GroundRules.NONE, level).stream()

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
@@ -17,8 +17,8 @@ import org.junit.jupiter.api.Test;
 class UsedPairTest {
     private static Theme theme(ThemeSlot slot, String hex, ThemeSlot other, String otherHex) {
         return Theme.empty(new UUID(1, 1), "Theme")
-                .with(slot, SlotSetting.chosen(new SlotFill.Fixed(Rgb.ofHex(hex))))
-                .with(other, SlotSetting.chosen(new SlotFill.Fixed(Rgb.ofHex(otherHex))));
+                .with(slot, SlotSetting.chosen(new Paint.Fixed(Rgb.ofHex(hex))))
+                .with(other, SlotSetting.chosen(new Paint.Fixed(Rgb.ofHex(otherHex))));
     }
 
     private static List<UsedPair> of(Theme theme) {
@@ -53,7 +53,7 @@ class UsedPairTest {
     @Test
     void onAnAccentStandsTheTextThatReadsBetter() {
         Theme both = theme(ThemeSlot.DARK_1, "0B2A4A", ThemeSlot.LIGHT_1, "FFFFFF")
-                .with(ThemeSlot.ACCENT_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.ofHex("F2682A"))));
+                .with(ThemeSlot.ACCENT_1, SlotSetting.chosen(new Paint.Fixed(Rgb.ofHex("F2682A"))));
         assertThat(of(both).stream().filter(pair -> pair.ground() == ThemeSlot.ACCENT_1))
                 .singleElement()
                 .satisfies(pair -> {

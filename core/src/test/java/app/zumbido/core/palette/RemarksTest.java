@@ -65,7 +65,7 @@ class RemarksTest {
     @Test
     void stepsOfALadderDoNotCount() {
         Palette seven = palette("0B2A4A", "0F7C7A", "F2682A", "5B6670", "7A5CD6", "C0392B", "2E8B3A");
-        Swatch step = Swatches.swatch(8, "000000").following(new LadderStep(id(2), 0.5), Rgb.ofHex("0F7C7A"));
+        Swatch step = Swatches.swatch(8, "000000").following(new Paint.OnLadder(id(2), 0.5), Rgb.ofHex("0F7C7A"));
         assertThat(keys(seven.with(List.of(step)))).isEmpty();
     }
 

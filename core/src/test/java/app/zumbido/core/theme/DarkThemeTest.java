@@ -6,6 +6,7 @@ import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.contrast.UsedPair;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -69,8 +70,8 @@ class DarkThemeTest {
                 assertThat(dark.get(accent)).isEqualTo(light.get(accent));
             } else {
                 assertThat(dark.get(accent).reason()).contains(SlotReason.TURNED_TO_BE_SEEN);
-                assertThat(dark.get(accent).fill().follows())
-                        .isEqualTo(light.get(accent).fill().follows());
+                assertThat(dark.get(accent).paint().flatMap(Paint::follows))
+                        .isEqualTo(light.get(accent).paint().flatMap(Paint::follows));
             }
         }
     }
@@ -81,8 +82,8 @@ class DarkThemeTest {
         Theme turned = Turning.of(Theme.empty(ID, "Day"), palette, Roles.NONE);
         assertThat(turned.unfilled()).hasSize(12);
         Theme page = Theme.empty(ID, "Day")
-                .with(ThemeSlot.DARK_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.BLACK)))
-                .with(ThemeSlot.ACCENT_1, SlotSetting.chosen(new SlotFill.Fixed(Rgb.ofHex("101010"))));
+                .with(ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.Fixed(Rgb.BLACK)))
+                .with(ThemeSlot.ACCENT_1, SlotSetting.chosen(new Paint.Fixed(Rgb.ofHex("101010"))));
         Rgb accent = Turning.of(page, palette, Roles.NONE).resolve(palette).get(ThemeSlot.ACCENT_1);
         assertThat(ContrastRatio.between(accent, Rgb.BLACK).value()).isGreaterThanOrEqualTo(3);
     }

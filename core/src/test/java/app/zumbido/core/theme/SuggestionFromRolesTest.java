@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -33,8 +34,8 @@ class SuggestionFromRolesTest {
         return Suggestion.of(PALETTE, Roles.NONE.with(assigned), PageGround.LIGHT, SuggestionPolicy.USUAL);
     }
 
-    private static SlotFill of(Swatch swatch) {
-        return new SlotFill.OfSwatch(swatch.id());
+    private static Paint of(Swatch swatch) {
+        return new Paint.OfSwatch(swatch.id());
     }
 
     @Test
@@ -43,13 +44,15 @@ class SuggestionFromRolesTest {
         assertThat(suggestion.settings())
                 .containsEntry(ThemeSlot.DARK_1, SlotSetting.because(SlotReason.AS_ITS_ROLE_SAYS, of(NAVY)))
                 .containsEntry(ThemeSlot.LIGHT_2, SlotSetting.because(SlotReason.AS_ITS_ROLE_SAYS, of(FOAM)));
-        assertThat(suggested(Map.of()).settings().get(ThemeSlot.DARK_1).fill()).isEqualTo(of(INK));
+        assertThat(suggested(Map.of()).settings().get(ThemeSlot.DARK_1).paint().orElseThrow())
+                .isEqualTo(of(INK));
     }
 
     @Test
     void putsLegibilityAboveARole() {
         Suggestion suggestion = suggested(Map.of(Role.TEXT, List.of(ORANGE.id())));
-        assertThat(suggestion.settings().get(ThemeSlot.DARK_1).fill()).isEqualTo(of(INK));
+        assertThat(suggestion.settings().get(ThemeSlot.DARK_1).paint().orElseThrow())
+                .isEqualTo(of(INK));
         assertThat(suggestion.givenUp()).anySatisfy(given -> {
             assertThat(given.kind()).isEqualTo(GivenUp.Kind.ROLE_ELSEWHERE);
             assertThat(given.slot()).isEqualTo(ThemeSlot.DARK_1);
@@ -67,10 +70,10 @@ class SuggestionFromRolesTest {
                 .containsEntry(ThemeSlot.ACCENT_2, SlotSetting.because(SlotReason.IN_CHART_ORDER, of(NAVY)))
                 .containsEntry(ThemeSlot.ACCENT_6, SlotSetting.because(SlotReason.HIGHLIGHT_LAST, of(ORANGE)));
         // What is made up is never made from the highlight.
-        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_5).fill())
+        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_5).paint().orElseThrow())
                 .isInstanceOfSatisfying(
-                        SlotFill.Derived.class,
-                        derived -> assertThat(derived.swatch()).isNotEqualTo(ORANGE.id()));
+                        Paint.Shifted.class,
+                        derived -> assertThat(derived.base()).isNotEqualTo(ORANGE.id()));
         assertThat(suggestion.leftOut()).doesNotContain(ORANGE.id());
     }
 
@@ -91,16 +94,18 @@ class SuggestionFromRolesTest {
     @Test
     void letsTheMainColorLeadAndTheOnesWithAMeaningFollow() {
         Suggestion suggestion = suggested(Map.of(Role.MAIN, List.of(TEAL.id()), Role.POSITIVE, List.of(NAVY.id())));
-        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_1).fill()).isEqualTo(of(TEAL));
-        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_2).fill()).isNotEqualTo(of(NAVY));
+        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_1).paint().orElseThrow())
+                .isEqualTo(of(TEAL));
+        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_2).paint().orElseThrow())
+                .isNotEqualTo(of(NAVY));
     }
 
     @Test
     void neverTakesWhatIsOffLimits() {
         Suggestion suggestion = suggested(Map.of(Role.OFF_LIMITS, List.of(NAVY.id(), TEAL.id())));
         assertThat(suggestion.settings().values())
-                .noneMatch(
-                        setting -> setting.fill().follows().stream().anyMatch(List.of(NAVY.id(), TEAL.id())::contains));
+                .noneMatch(setting -> setting.paint().flatMap(Paint::follows).stream()
+                        .anyMatch(List.of(NAVY.id(), TEAL.id())::contains));
     }
 
     @Test
@@ -108,11 +113,11 @@ class SuggestionFromRolesTest {
         Swatch nearlyTeal = swatch(7, "107D7B");
         Palette palette = Palette.of(List.of(NAVY, TEAL, nearlyTeal));
         Suggestion suggestion = Suggestion.of(palette, Roles.NONE, PageGround.LIGHT, SuggestionPolicy.USUAL);
-        SlotFill second = suggestion.settings().get(ThemeSlot.ACCENT_2).fill();
+        Paint second = suggestion.settings().get(ThemeSlot.ACCENT_2).paint().orElseThrow();
         assertThat(second).isEqualTo(of(TEAL));
         List<SwatchId> accents = ThemeSlot.ACCENTS.stream()
-                .map(slot -> suggestion.settings().get(slot).fill())
-                .filter(SlotFill.OfSwatch.class::isInstance)
+                .map(slot -> suggestion.settings().get(slot).paint().orElseThrow())
+                .filter(Paint.OfSwatch.class::isInstance)
                 .flatMap(fill -> fill.follows().stream())
                 .toList();
         assertThat(accents.contains(nearlyTeal.id()))

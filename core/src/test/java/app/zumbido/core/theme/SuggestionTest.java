@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -81,7 +82,7 @@ class SuggestionTest {
     @Test
     void bringsNothingInButBlackAndWhite() {
         for (SlotSetting setting : Suggestion.from(palette("0F7C7A F2682A")).values()) {
-            if (setting.fill() instanceof SlotFill.Fixed fixed) {
+            if (setting.paint().orElseThrow() instanceof Paint.Fixed fixed) {
                 assertThat(fixed.color()).isIn(Rgb.BLACK, Rgb.WHITE);
             }
         }
@@ -152,15 +153,15 @@ class SuggestionTest {
     void fillsSpareAccentsAsThePersonHasDecided() {
         Palette three = palette("0B2A4A 0F7C7A F2682A");
         Map<ThemeSlot, SlotSetting> repeated = suggestion(three, policy(SuggestionPolicy.Spare.REPEAT));
-        assertThat(repeated.get(ThemeSlot.ACCENT_4).fill())
-                .isEqualTo(repeated.get(ThemeSlot.ACCENT_1).fill());
+        assertThat(repeated.get(ThemeSlot.ACCENT_4).paint().orElseThrow())
+                .isEqualTo(repeated.get(ThemeSlot.ACCENT_1).paint().orElseThrow());
         assertThat(repeated.get(ThemeSlot.ACCENT_6).reason()).contains(SlotReason.REPEATED_ACCENT);
         Map<ThemeSlot, SlotSetting> black = suggestion(three, policy(SuggestionPolicy.Spare.BLACK_AND_GREY));
-        assertThat(black.get(ThemeSlot.ACCENT_4).fill()).isEqualTo(new SlotFill.Fixed(Rgb.BLACK));
+        assertThat(black.get(ThemeSlot.ACCENT_4).paint().orElseThrow()).isEqualTo(new Paint.Fixed(Rgb.BLACK));
         assertThat(black.values()).hasSize(12);
         Map<ThemeSlot, SlotSetting> derived = suggestion(three, policy(SuggestionPolicy.Spare.DERIVE));
         assertThat(derived).isEqualTo(Suggestion.from(three));
-        assertThat(derived.get(ThemeSlot.ACCENT_4).fill()).isInstanceOf(SlotFill.Derived.class);
+        assertThat(derived.get(ThemeSlot.ACCENT_4).paint().orElseThrow()).isInstanceOf(Paint.Shifted.class);
     }
 
     @Test
@@ -176,8 +177,9 @@ class SuggestionTest {
         SuggestionPolicy customary =
                 new SuggestionPolicy(SuggestionPolicy.Spare.DERIVE, SuggestionPolicy.LinkColors.CUSTOMARY, Set.of());
         Map<ThemeSlot, SlotSetting> settings = suggestion(palette("0B2A4A"), customary);
-        assertThat(settings.get(ThemeSlot.HYPERLINK).fill()).isEqualTo(new SlotFill.Fixed(Rgb.ofHex("0000EE")));
-        assertThat(settings.get(ThemeSlot.FOLLOWED_HYPERLINK).fill())
-                .isEqualTo(new SlotFill.Fixed(Rgb.ofHex("551A8B")));
+        assertThat(settings.get(ThemeSlot.HYPERLINK).paint().orElseThrow())
+                .isEqualTo(new Paint.Fixed(Rgb.ofHex("0000EE")));
+        assertThat(settings.get(ThemeSlot.FOLLOWED_HYPERLINK).paint().orElseThrow())
+                .isEqualTo(new Paint.Fixed(Rgb.ofHex("551A8B")));
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
 import java.util.Map;
@@ -15,7 +16,7 @@ class ThemeTest {
     private static final Theme EMPTY = Theme.empty(new UUID(0, 1), "Daylight");
 
     private static SlotSetting fixed(String hex) {
-        return SlotSetting.chosen(new SlotFill.Fixed(Rgb.ofHex(hex)));
+        return SlotSetting.chosen(new Paint.Fixed(Rgb.ofHex(hex)));
     }
 
     @Test
@@ -53,7 +54,7 @@ class ThemeTest {
 
     @Test
     void refusesALightnessThatIsNone() {
-        assertThatThrownBy(() -> new SlotFill.Derived(new SwatchId(new UUID(0, 0)), 1.2))
+        assertThatThrownBy(() -> new Paint.Shifted(new SwatchId(new UUID(0, 0)), 1.2))
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> EMPTY.withName("")).isInstanceOf(IllegalArgumentException.class);
     }

@@ -3,6 +3,7 @@ package app.zumbido.core.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import java.util.EnumMap;
 import java.util.List;
@@ -16,8 +17,7 @@ class ThemeWarningTest {
         for (String entry : slotsAndHexes) {
             String[] parts = entry.split(" ");
             settings.put(
-                    ThemeSlot.ofCode(parts[0]).orElseThrow(),
-                    SlotSetting.chosen(new SlotFill.Fixed(Rgb.ofHex(parts[1]))));
+                    ThemeSlot.ofCode(parts[0]).orElseThrow(), SlotSetting.chosen(new Paint.Fixed(Rgb.ofHex(parts[1]))));
         }
         return Theme.empty(new UUID(1, 1), "Daylight").with(settings);
     }

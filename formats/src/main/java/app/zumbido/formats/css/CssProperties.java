@@ -1,26 +1,50 @@
 package app.zumbido.formats.css;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Order;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 
 /**
  * The brand as CSS custom properties. Source: W3C CSS Custom Properties for Cascading Variables Module Level 1, 2.
  * Names are plain letters, digits and hyphens, never empty, and each comes once.
  */
-public final class CssProperties {
-    private CssProperties() {}
+public final class CssProperties implements DeliveryWriter {
+    @Override
+    public String kind() {
+        return "css";
+    }
+
+    @Override
+    public String ending() {
+        return ".css";
+    }
+
+    @Override
+    public String mediaType() {
+        return "text/css;charset=UTF-8";
+    }
+
+    @Override
+    public void write(Order order, OutputStream out) throws IOException {
+        out.write(write(order.look()).getBytes(StandardCharsets.UTF_8));
+    }
 
     /** @return a stylesheet with one rule on {@code :root} */
-    public static String write(Brand brand) {
+    static String write(Look look) {
+        Brand brand = look.brand();
         Set<String> taken = new HashSet<>();
         List<String> lines = new ArrayList<>();
         lines.add("/* " + comment(brand.name()) + ": palette and theme */");
@@ -28,13 +52,13 @@ public final class CssProperties {
         for (Swatch swatch : brand.palette().swatches()) {
             lines.add(property(unique(prefix(brand) + ident(swatch.name(), "swatch"), taken), swatch.color()));
         }
-        Map<ThemeSlot, Rgb> theme = brand.theme().resolve(brand.palette());
-        theme.forEach((slot, color) ->
-                lines.add(property(unique(prefix(brand) + "theme-" + slotName(slot), taken), color)));
+        look.colors()
+                .forEach((slot, color) ->
+                        lines.add(property(unique(prefix(brand) + "theme-" + slotName(slot), taken), color)));
         lines.add("  --" + unique(prefix(brand) + "font-heading", taken) + ": "
-                + string(brand.theme().fonts().heading()) + ";");
+                + string(look.theme().fonts().heading()) + ";");
         lines.add("  --" + unique(prefix(brand) + "font-body", taken) + ": "
-                + string(brand.theme().fonts().body()) + ";");
+                + string(look.theme().fonts().body()) + ";");
         lines.add("}");
         return String.join("\n", lines) + "\n";
     }

@@ -1,13 +1,16 @@
 package app.zumbido.formats.ooxml;
 
-import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.core.theme.UnfilledSlotsException;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Obstacle;
+import app.zumbido.formats.delivery.Order;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.Date;
@@ -33,7 +36,7 @@ import org.openxmlformats.schemas.presentationml.x2006.main.SldMasterDocument;
  * A widescreen (16:9) presentation template: a title, a content and a chart layout that take every colour and font
  * from the theme. Only the theme part and the title on the first slide are the brand's.
  */
-public final class PresentationTemplate {
+public final class PresentationTemplate implements DeliveryWriter {
     private static final List<PresentationPart> LAYOUTS =
             List.of(PresentationPart.LAYOUT_TITLE, PresentationPart.LAYOUT_CONTENT, PresentationPart.LAYOUT_CHART);
 
@@ -42,22 +45,45 @@ public final class PresentationTemplate {
     /** Ids of slides begin here: ECMA-376 Part 1, 19.7.13. */
     private static final long FIRST_SLIDE_ID = 256;
 
-    private PresentationTemplate() {}
+    /** The size stands in the name: applying the wrong one spoils graphics. */
+    @Override
+    public String kind() {
+        return "presentation-wide";
+    }
+
+    @Override
+    public String ending() {
+        return "-16x9.potx";
+    }
+
+    @Override
+    public String mediaType() {
+        return "application/vnd.openxmlformats-officedocument.presentationml.template";
+    }
+
+    @Override
+    public List<Obstacle> obstacles(Look look) {
+        List<ThemeSlot> unfilled = look.theme().unfilled();
+        return unfilled.isEmpty() ? List.of() : List.of(new Obstacle.UnfilledSlots(unfilled));
+    }
+
+    @Override
+    public void write(Order order, OutputStream out) throws IOException {
+        out.write(wide(order.look(), order.time()));
+    }
 
     /**
-     * @param time written into the file; the same brand and time make the same bytes
+     * @param time written into the file; the same look and time make the same bytes
      * @return a .potx file
-     * @throws UnfilledSlotsException if a theme slot is empty: document programs know no such thing
      */
-    public static byte[] wide(Brand brand, Instant time) {
-        List<ThemeSlot> unfilled = brand.theme().unfilled();
-        if (!unfilled.isEmpty()) {
-            throw new UnfilledSlotsException(unfilled);
+    private byte[] wide(Look look, Instant time) {
+        if (!obstacles(look).isEmpty()) {
+            throw new IllegalStateException("Theme slots are empty");
         }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (OPCPackage pkg = OPCPackage.create(bytes)) {
-            addParts(pkg, brand);
-            pkg.getPackageProperties().setTitleProperty(brand.name());
+            addParts(pkg, look);
+            pkg.getPackageProperties().setTitleProperty(look.brand().name());
             pkg.getPackageProperties().setCreatedProperty(Optional.of(Date.from(time)));
             pkg.getPackageProperties().setModifiedProperty(Optional.of(Date.from(time)));
         } catch (IOException e) {
@@ -68,7 +94,7 @@ public final class PresentationTemplate {
         return ReproducibleZip.at(time, bytes.toByteArray());
     }
 
-    private static void addParts(OPCPackage pkg, Brand brand) throws IOException, XmlException {
+    private static void addParts(OPCPackage pkg, Look look) throws IOException, XmlException {
         PackagePart presentation = PresentationPart.PRESENTATION.createIn(pkg);
         PresentationPart.PRESENTATION.linkFrom(pkg);
         PackagePart master = PresentationPart.MASTER.createIn(pkg);
@@ -79,7 +105,7 @@ public final class PresentationTemplate {
         try (InputStream in = PresentationPart.MASTER.resource()) {
             masterDocument = SldMasterDocument.Factory.parse(in);
         }
-        if (brand.theme().ground() == PageGround.DARK) {
+        if (look.theme().ground() == PageGround.DARK) {
             ThemePart.darken(masterDocument.getSldMaster().getClrMap());
         }
         CTSlideLayoutIdList layoutIds = masterDocument.getSldMaster().addNewSldLayoutIdLst();
@@ -94,29 +120,26 @@ public final class PresentationTemplate {
         }
         PresentationPart.MASTER.write(pkg, masterDocument);
         PresentationPart.LAYOUT_TITLE.linkFrom(PresentationPart.SLIDE_TITLE.createIn(pkg));
-        writeTheme(pkg, brand);
-        writeFirstSlide(pkg, brand);
+        writeTheme(pkg, look);
+        writeFirstSlide(pkg, look);
         writePresentation(pkg, presentation);
     }
 
-    private static void writeTheme(OPCPackage pkg, Brand brand) throws IOException, XmlException {
-        Map<ThemeSlot, Rgb> colors = brand.theme().resolve(brand.palette());
+    private static void writeTheme(OPCPackage pkg, Look look) throws IOException, XmlException {
+        Map<ThemeSlot, Rgb> colors = look.colors();
         try (InputStream in = PresentationPart.THEME.resource()) {
             ThemeDocument theme = ThemeDocument.Factory.parse(in);
             ThemePart.fill(
-                    theme.getTheme(),
-                    brand.theme().name(),
-                    colors,
-                    brand.theme().fonts());
+                    theme.getTheme(), look.theme().name(), colors, look.theme().fonts());
             PresentationPart.THEME.write(pkg, theme);
         }
     }
 
-    private static void writeFirstSlide(OPCPackage pkg, Brand brand) throws IOException, XmlException {
+    private static void writeFirstSlide(OPCPackage pkg, Look look) throws IOException, XmlException {
         try (InputStream in = PresentationPart.SLIDE_TITLE.resource()) {
             SldDocument slide = SldDocument.Factory.parse(in);
             CTShape title = slide.getSld().getCSld().getSpTree().getSpArray(0);
-            title.getTxBody().getPArray(0).getRArray(0).setT(brand.name());
+            title.getTxBody().getPArray(0).getRArray(0).setT(look.brand().name());
             PresentationPart.SLIDE_TITLE.write(pkg, slide);
         }
     }

@@ -1,9 +1,7 @@
 package app.zumbido.formats.ooxml;
 
-import app.zumbido.core.color.Rgb;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.Theme;
-import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
@@ -14,7 +12,6 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.util.Map;
 import java.util.Optional;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
 import org.apache.poi.xslf.usermodel.XSLFSlideMaster;
@@ -28,9 +25,6 @@ public final class SlidePictures {
     private static final int LONG_SIDE = 960;
 
     private SlidePictures() {}
-
-    /** A theme of the brand with the colours that its slots show. */
-    public record Dress(Theme theme, Map<ThemeSlot, Rgb> colors) {}
 
     /** @throws UnreadableImageException if it is no deck that the library can read */
     public static int count(byte[] deck) {
@@ -47,7 +41,7 @@ public final class SlidePictures {
      * @return a PNG file; nothing if it has no such slide
      * @throws UnreadableImageException if it is no deck that the library can read and draw
      */
-    public static Optional<byte[]> draw(byte[] deck, int slide, Optional<Dress> dress) {
+    public static Optional<byte[]> draw(byte[] deck, int slide, Optional<Look> dress) {
         try (XMLSlideShow show = open(deck)) {
             if (slide < 0 || slide >= show.getSlides().size()) {
                 return Optional.empty();
@@ -92,7 +86,7 @@ public final class SlidePictures {
                 cause);
     }
 
-    private static void put(Dress dress, XSLFSlideMaster master) {
+    private static void put(Look dress, XSLFSlideMaster master) {
         ThemePart.dress(
                 master.getTheme().getXmlObject(), dress.colors(), dress.theme().fonts());
         if (dress.theme().ground() == PageGround.DARK) {

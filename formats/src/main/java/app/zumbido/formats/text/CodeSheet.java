@@ -1,19 +1,25 @@
 package app.zumbido.formats.text;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.press.CoatedPress;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
 /** Every code of the brand as plain text in columns, to be read and pasted from. */
-public final class CodeSheet {
+public final class CodeSheet implements DeliveryWriter {
     private static final Map<ThemeSlot, String> SLOT_NAMES = Map.ofEntries(
             Map.entry(ThemeSlot.DARK_1, "Dark 1"),
             Map.entry(ThemeSlot.LIGHT_1, "Light 1"),
@@ -28,10 +34,29 @@ public final class CodeSheet {
             Map.entry(ThemeSlot.HYPERLINK, "Hyperlink"),
             Map.entry(ThemeSlot.FOLLOWED_HYPERLINK, "Followed hyperlink"));
 
-    private CodeSheet() {}
+    @Override
+    public String kind() {
+        return "text";
+    }
+
+    @Override
+    public String ending() {
+        return "-codes.txt";
+    }
+
+    @Override
+    public String mediaType() {
+        return "text/plain;charset=UTF-8";
+    }
+
+    @Override
+    public void write(Order order, OutputStream out) throws IOException {
+        out.write(write(order.look()).getBytes(StandardCharsets.UTF_8));
+    }
 
     /** @return lines that end in a line feed */
-    public static String write(Brand brand) {
+    static String write(Look look) {
+        Brand brand = look.brand();
         String code = brand.shortCode().map(letters -> letters + " ").orElse("");
         List<Section> sections = new ArrayList<>();
         for (Group group : brand.palette().groups()) {
@@ -52,8 +77,8 @@ public final class CodeSheet {
         StringBuilder text = new StringBuilder(brand.name()).append("\n\n");
         sections.forEach(section -> append(text, section));
         text.append("Fonts\n");
-        text.append("  Heading  ").append(brand.theme().fonts().heading()).append('\n');
-        text.append("  Body     ").append(brand.theme().fonts().body()).append('\n');
+        text.append("  Heading  ").append(look.theme().fonts().heading()).append('\n');
+        text.append("  Body     ").append(look.theme().fonts().body()).append('\n');
         return text.toString();
     }
 

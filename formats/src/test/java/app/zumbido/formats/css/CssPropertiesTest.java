@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CssPropertiesTest {
     @Test
     void writesPaletteAndThemeWithTheShortCodeInFront() {
-        assertThat(CssProperties.write(BrandExample.ferries()))
+        assertThat(CssProperties.write(BrandExample.ferries().look()))
                 .startsWith("/* Ostrel Ferries: palette and theme */\n:root {\n")
                 .contains("  --of-night-channel: #0B2A4A;\n")
                 .contains("  --of-theme-dark-1: #0B2A4A;\n")
@@ -21,7 +21,8 @@ class CssPropertiesTest {
     @Test
     void givesEveryNameOnce() {
         String css =
-                CssProperties.write(BrandExample.brand("X", "Blue 0000FF", "blue! 0000EE", "!!! 0000DD", "蓝 0000CC"));
+                CssProperties.write(BrandExample.brand("X", "Blue 0000FF", "blue! 0000EE", "!!! 0000DD", "蓝 0000CC")
+                        .look());
         assertThat(css)
                 .contains(
                         "--of-blue: #0000FF", "--of-blue-2: #0000EE", "--of-swatch: #0000DD", "--of-swatch-2: #0000CC");
@@ -29,7 +30,8 @@ class CssPropertiesTest {
 
     @Test
     void letsNoNameCloseTheComment() {
-        String css = CssProperties.write(BrandExample.brand("A */ b { } /*", "Blue 0000FF"));
+        String css = CssProperties.write(
+                BrandExample.brand("A */ b { } /*", "Blue 0000FF").look());
         assertThat(css.indexOf("*/")).isEqualTo(css.indexOf(" */\n:root") + 1);
     }
 

@@ -49,10 +49,10 @@ class ListedFileTest {
         assertThat(deck.kind()).isEqualTo("pptx");
         var brand = BrandExample.ferries();
         var theme = deck.inventory().theme().orElseThrow();
-        assertThat(theme.colors()).isEqualTo(brand.theme().resolve(brand.palette()));
+        assertThat(theme.colors()).isEqualTo(brand.look().theme().resolve(brand.palette()));
         assertThat(theme.colors()).hasSize(ThemeSlot.values().length);
         assertThat(theme.fonts()).contains(FontPair.TO_BEGIN_WITH);
-        assertThat(theme.name()).isEqualTo(brand.theme().name());
+        assertThat(theme.name()).isEqualTo(brand.look().theme().name());
     }
 
     @Test

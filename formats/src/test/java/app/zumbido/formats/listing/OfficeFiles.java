@@ -34,7 +34,7 @@ final class OfficeFiles {
 
     /** A deck in the ferries' theme: two boxes in accent 1 with white words, one orange circle. */
     static byte[] deck() throws IOException {
-        byte[] template = PresentationTemplate.wide(BrandExample.ferries(), Instant.EPOCH);
+        byte[] template = BrandExample.written(new PresentationTemplate(), BrandExample.ferries(), Instant.EPOCH);
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(template))) {
             XSLFSlide slide = show.getSlides().get(0);
             for (int i = 0; i < 2; i++) {

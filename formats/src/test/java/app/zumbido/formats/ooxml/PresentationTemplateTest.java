@@ -10,8 +10,8 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
-import app.zumbido.core.theme.UnfilledSlotsException;
 import app.zumbido.formats.BrandExample;
+import app.zumbido.formats.delivery.Obstacle;
 import java.awt.Color;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -60,6 +60,10 @@ class PresentationTemplateTest {
         return parts;
     }
 
+    private static byte[] wide(Brand brand) {
+        return BrandExample.written(new PresentationTemplate(), brand, TIME);
+    }
+
     private static XmlObject parse(String name, byte[] part) throws Exception {
         var in = new ByteArrayInputStream(part);
         if (name.startsWith("ppt/theme/theme")) {
@@ -81,7 +85,7 @@ class PresentationTemplateTest {
     void everyPartIsValidAgainstTheSchemas() throws Exception {
         List<XmlError> errors = new ArrayList<>();
         int validated = 0;
-        for (var part : parts(PresentationTemplate.wide(BRAND, TIME)).entrySet()) {
+        for (var part : parts(wide(BRAND)).entrySet()) {
             if (part.getKey().startsWith("ppt/") && !part.getKey().contains("_rels")) {
                 parse(part.getKey(), part.getValue()).validate(new XmlOptions().setErrorListener(errors));
                 validated++;
@@ -93,8 +97,7 @@ class PresentationTemplateTest {
 
     @Test
     void isATemplateByItsContentType() throws IOException {
-        String types = new String(
-                parts(PresentationTemplate.wide(BRAND, TIME)).get("[Content_Types].xml"), StandardCharsets.UTF_8);
+        String types = new String(parts(wide(BRAND)).get("[Content_Types].xml"), StandardCharsets.UTF_8);
         assertThat(types)
                 .contains("application/vnd.openxmlformats-officedocument.presentationml.template.main+xml")
                 .doesNotContain("presentation.main+xml");
@@ -102,7 +105,7 @@ class PresentationTemplateTest {
 
     @Test
     void setsNoColorByHandOutsideTheTheme() throws IOException {
-        Map<String, byte[]> parts = parts(PresentationTemplate.wide(BRAND, TIME));
+        Map<String, byte[]> parts = parts(wide(BRAND));
         parts.remove("ppt/theme/theme1.xml");
         assertThat(parts.values())
                 .allSatisfy(part -> assertThat(new String(part, StandardCharsets.UTF_8))
@@ -111,10 +114,10 @@ class PresentationTemplateTest {
 
     @Test
     void opensInASecondLibraryWithTheTwelveColorsInTheirSlots() throws Exception {
-        var opened = PresentationMLPackage.load(new ByteArrayInputStream(PresentationTemplate.wide(BRAND, TIME)));
+        var opened = PresentationMLPackage.load(new ByteArrayInputStream(wide(BRAND)));
         ThemePart part = (ThemePart) opened.getParts().get(new PartName("/ppt/theme/theme1.xml"));
         CTColorScheme read = part.getContents().getThemeElements().getClrScheme();
-        Map<ThemeSlot, Rgb> expected = BRAND.theme().resolve(BRAND.palette());
+        Map<ThemeSlot, Rgb> expected = BRAND.look().colors();
 
         List<String> colors = List.of(
                 read.getDk1().getSrgbClr().getVal(),
@@ -133,15 +136,15 @@ class PresentationTemplateTest {
         assertThat(part.getContents().getName()).isEqualTo("Ostrel Ferries");
         var fonts = part.getContents().getThemeElements().getFontScheme();
         assertThat(fonts.getMajorFont().getLatin().getTypeface())
-                .isEqualTo(BRAND.theme().fonts().heading());
+                .isEqualTo(BRAND.look().theme().fonts().heading());
         assertThat(fonts.getMinorFont().getLatin().getTypeface())
-                .isEqualTo(BRAND.theme().fonts().body());
+                .isEqualTo(BRAND.look().theme().fonts().body());
     }
 
     @Test
     void standsOnTheDarkSlotsWhereThePagesAreDark() throws Exception {
-        Brand dark = BRAND.apply(new ThemeChange.SetGround(PageGround.DARK));
-        var opened = PresentationMLPackage.load(new ByteArrayInputStream(PresentationTemplate.wide(dark, TIME)));
+        Brand dark = BRAND.apply(new ThemeChange.SetGround(BRAND.look().themeId(), PageGround.DARK));
+        var opened = PresentationMLPackage.load(new ByteArrayInputStream(wide(dark)));
         SlideMasterPart master =
                 (SlideMasterPart) opened.getParts().get(new PartName("/ppt/slideMasters/slideMaster1.xml"));
         var map = master.getContents().getClrMap();
@@ -156,8 +159,8 @@ class PresentationTemplateTest {
     /** The library resolves by itself what we say that document programs show: within 1 of 255 on each channel. */
     @Test
     void tintsResolveInAnotherLibraryToWhatTheCoreSays() throws IOException {
-        byte[] template = PresentationTemplate.wide(BRAND, TIME);
-        Map<ThemeSlot, Rgb> colors = BRAND.theme().resolve(BRAND.palette());
+        byte[] template = wide(BRAND);
+        Map<ThemeSlot, Rgb> colors = BRAND.look().colors();
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(template))) {
             XSLFAutoShape shape = show.createSlide().createAutoShape();
             int tints = 0;
@@ -185,7 +188,7 @@ class PresentationTemplateTest {
 
     @Test
     void hasATitleAContentAndAChartLayoutOnAWidePage() throws Exception {
-        Map<String, byte[]> parts = parts(PresentationTemplate.wide(BRAND, TIME));
+        Map<String, byte[]> parts = parts(wide(BRAND));
         List<String> types = new ArrayList<>();
         for (int i = 1; i <= 3; i++) {
             SldLayoutDocument layout = (SldLayoutDocument)
@@ -203,21 +206,23 @@ class PresentationTemplateTest {
     @Test
     void keepsTheBrandsNameWhateverIsInIt() throws Exception {
         Brand brand = BrandExample.brand("Föhr & <Söhne> \"Nord\"", "Blau 123456");
-        var opened = PresentationMLPackage.load(new ByteArrayInputStream(PresentationTemplate.wide(brand, TIME)));
+        var opened = PresentationMLPackage.load(new ByteArrayInputStream(wide(brand)));
         ThemePart part = (ThemePart) opened.getParts().get(new PartName("/ppt/theme/theme1.xml"));
         assertThat(part.getContents().getName()).isEqualTo("Föhr & <Söhne> \"Nord\"");
     }
 
     @Test
     void makesTheSameBytesFromTheSameBrand() {
-        assertThat(PresentationTemplate.wide(BRAND, TIME)).isEqualTo(PresentationTemplate.wide(BRAND, TIME));
+        assertThat(wide(BRAND)).isEqualTo(wide(BRAND));
     }
 
     @Test
-    void refusesAThemeWithEmptySlots() {
+    void saysThatAThemeWithEmptySlotsStandsInItsWay() {
+        PresentationTemplate template = new PresentationTemplate();
         Brand empty = Brand.begin(new UUID(1, 1), "New", Optional.empty(), new UUID(1, 2));
-        assertThatThrownBy(() -> PresentationTemplate.wide(empty, TIME))
-                .isInstanceOfSatisfying(
-                        UnfilledSlotsException.class, e -> assertThat(e.slots()).hasSize(12));
+        assertThat(template.obstacles(BRAND.look())).isEmpty();
+        assertThat(template.obstacles(empty.look()))
+                .containsExactly(new Obstacle.UnfilledSlots(List.of(ThemeSlot.values())));
+        assertThatThrownBy(() -> wide(empty)).isInstanceOf(IllegalStateException.class);
     }
 }

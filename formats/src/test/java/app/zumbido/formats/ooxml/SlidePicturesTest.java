@@ -3,11 +3,12 @@ package app.zumbido.formats.ooxml;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
+import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.SlotFill;
-import app.zumbido.core.theme.SlotSetting;
-import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.image.UnreadableImageException;
 import java.awt.Rectangle;
@@ -47,15 +48,18 @@ class SlidePicturesTest {
         }
     }
 
-    private static SlidePictures.Dress dress(PageGround ground) {
-        Theme theme = Theme.empty(new UUID(0, 1), "Test").on(ground);
+    private static Look dress(PageGround ground) {
+        UUID id = new UUID(0, 1);
+        Brand brand =
+                Brand.begin(new UUID(1, 1), "Test", Optional.empty(), id).apply(new ThemeChange.SetGround(id, ground));
         for (Map.Entry<ThemeSlot, Rgb> entry : COLORS.entrySet()) {
-            theme = theme.with(entry.getKey(), SlotSetting.chosen(new SlotFill.Fixed(entry.getValue())));
+            brand = brand.apply(
+                    new ThemeChange.FillSlot(id, entry.getKey(), Optional.of(new Paint.Fixed(entry.getValue()))));
         }
-        return new SlidePictures.Dress(theme, COLORS);
+        return brand.look();
     }
 
-    private static BufferedImage drawn(Optional<SlidePictures.Dress> dress) throws IOException {
+    private static BufferedImage drawn(Optional<Look> dress) throws IOException {
         byte[] png = SlidePictures.draw(deck(), 0, dress).orElseThrow();
         return ImageIO.read(new ByteArrayInputStream(png));
     }

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 class CodeSheetTest {
     @Test
     void listsEveryCodeInColumns() {
-        String text = CodeSheet.write(BrandExample.ferries());
+        String text = CodeSheet.write(BrandExample.ferries().look());
         assertThat(text)
                 .startsWith("Ostrel Ferries\n\nPalette\n")
                 .contains("  OF Night channel  #0B2A4A  rgb(11 42 74)")

@@ -13,7 +13,7 @@ import app.zumbido.core.contrast.Pair;
 import app.zumbido.core.palette.Ladder;
 import app.zumbido.formats.press.CoatedPress;
 import app.zumbido.server.contrast.OverlayRequest;
-import app.zumbido.server.problem.Given;
+import app.zumbido.server.http.Given;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;

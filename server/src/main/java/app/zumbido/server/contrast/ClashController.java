@@ -31,7 +31,7 @@ class ClashController {
         Brand brand = keeper.load(id).brand();
         List<Rgb> colors =
                 brand.usable().swatches().stream().map(Swatch::color).distinct().toList();
-        ColorNames names = new ColorNames(brand);
+        ColorNames names = new ColorNames(brand.look());
         List<ClashResponse> clashes = new ArrayList<>();
         for (int i = 0; i < colors.size(); i++) {
             for (int j = i + 1; j < colors.size(); j++) {

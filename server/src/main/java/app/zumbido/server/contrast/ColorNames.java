@@ -1,6 +1,6 @@
 package app.zumbido.server.contrast;
 
-import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.theme.ThemeSlot;
@@ -17,10 +17,9 @@ final class ColorNames {
     private final Map<Rgb, Swatch> swatches = new HashMap<>();
     private final Map<Rgb, List<ThemeSlot>> slots = new HashMap<>();
 
-    ColorNames(Brand brand) {
-        brand.palette().swatches().forEach(swatch -> swatches.putIfAbsent(swatch.color(), swatch));
-        brand.theme()
-                .resolve(brand.palette())
+    ColorNames(Look look) {
+        look.palette().swatches().forEach(swatch -> swatches.putIfAbsent(swatch.color(), swatch));
+        look.colors()
                 .forEach((slot, color) ->
                         slots.computeIfAbsent(color, any -> new ArrayList<>()).add(slot));
     }

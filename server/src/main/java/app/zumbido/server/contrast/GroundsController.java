@@ -1,6 +1,6 @@
 package app.zumbido.server.contrast;
 
-import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
@@ -10,7 +10,7 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.server.contrast.GroundsResponse.RemediesResponse;
 import app.zumbido.server.contrast.GroundsResponse.RemedyResponse;
 import app.zumbido.server.contrast.GroundsResponse.TextOnGroundResponse;
-import app.zumbido.server.problem.Given;
+import app.zumbido.server.http.Given;
 import app.zumbido.server.trail.BrandKeeper;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -37,8 +37,8 @@ class GroundsController {
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable UUID theme,
             @RequestParam(defaultValue = "AA") WcagLevel level) {
-        Brand brand = keeper.seenIn(id, theme);
-        return GroundsResponse.of(brand, level);
+        Look look = keeper.look(id, theme);
+        return GroundsResponse.of(look, level);
     }
 
     /**
@@ -54,12 +54,14 @@ class GroundsController {
             @RequestParam @Size(max = 60) String foreground,
             @RequestParam @Size(max = 60) String ground,
             @RequestParam(defaultValue = "AA") WcagLevel level) {
-        Brand brand = keeper.seenIn(id, theme);
+        Look look = keeper.look(id, theme);
         Rgb on = Given.color(foreground);
         Rgb under = Given.color(ground);
-        List<Rgb> colors = brand.usable().swatches().stream().map(Swatch::color).toList();
-        List<Rgb> texts = TextColors.of(brand.palette(), brand.roles(), brand.theme());
-        ColorNames names = new ColorNames(brand);
+        List<Rgb> colors = look.roles().usable(look.palette()).swatches().stream()
+                .map(Swatch::color)
+                .toList();
+        List<Rgb> texts = TextColors.of(look.palette(), look.roles(), look.theme());
+        ColorNames names = new ColorNames(look);
         return new RemediesResponse(
                 ContrastRatio.between(on, under).value(),
                 level.text(),
@@ -74,9 +76,9 @@ class GroundsController {
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable UUID theme,
             @RequestParam @Size(max = 60) String ground) {
-        Brand brand = keeper.seenIn(id, theme);
+        Look look = keeper.look(id, theme);
         Rgb under = Given.color(ground);
-        List<Rgb> texts = TextColors.of(brand.palette(), brand.roles(), brand.theme());
-        return TextOnGroundResponse.of(under, Remedy.best(texts, under).orElseThrow(), new ColorNames(brand));
+        List<Rgb> texts = TextColors.of(look.palette(), look.roles(), look.theme());
+        return TextOnGroundResponse.of(under, Remedy.best(texts, under).orElseThrow(), new ColorNames(look));
     }
 }

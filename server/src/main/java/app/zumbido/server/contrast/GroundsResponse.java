@@ -1,6 +1,7 @@
 package app.zumbido.server.contrast;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
@@ -23,11 +24,12 @@ import org.jspecify.annotations.Nullable;
  * @param failing how many texts in use cannot be read or must not be used, and are not left on purpose
  */
 record GroundsResponse(List<ByGroundResponse> grounds, List<ComposedGroundResponse> composed, int failing) {
-    static GroundsResponse of(Brand brand, WcagLevel level) {
-        ColorNames names = new ColorNames(brand);
-        List<Ground> grounds = Ground.of(brand.palette(), brand.roles(), brand.theme(), brand.grounds(), level);
+    static GroundsResponse of(Look look, WcagLevel level) {
+        Brand brand = look.brand();
+        ColorNames names = new ColorNames(look);
+        List<Ground> grounds = Ground.of(brand.palette(), brand.roles(), look.theme(), brand.grounds(), level);
         Map<UUID, ComposedStandings> standings =
-                ComposedStandings.of(brand.palette(), brand.roles(), brand.theme(), brand.grounds(), level).stream()
+                ComposedStandings.of(brand.palette(), brand.roles(), look.theme(), brand.grounds(), level).stream()
                         .collect(Collectors.toMap(found -> found.ground().id(), found -> found));
         return new GroundsResponse(
                 grounds.stream()
@@ -37,7 +39,7 @@ record GroundsResponse(List<ByGroundResponse> grounds, List<ComposedGroundRespon
                         .map(ground -> ComposedGroundResponse.of(
                                 ground, Optional.ofNullable(standings.get(ground.id())), brand, names))
                         .toList(),
-                Ground.toLookAt(brand.palette(), brand.roles(), brand.theme(), brand.grounds(), level));
+                Ground.toLookAt(brand.palette(), brand.roles(), look.theme(), brand.grounds(), level));
     }
 
     /**

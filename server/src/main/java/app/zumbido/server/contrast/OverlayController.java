@@ -1,6 +1,7 @@
 package app.zumbido.server.contrast;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.Gradient;
@@ -8,11 +9,10 @@ import app.zumbido.core.contrast.Overlay;
 import app.zumbido.core.contrast.Recipe;
 import app.zumbido.core.contrast.TextColors;
 import app.zumbido.core.contrast.WorstPlace;
-import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.roles.Role;
-import app.zumbido.server.problem.Given;
+import app.zumbido.server.http.Given;
 import app.zumbido.server.trail.BrandKeeper;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -48,11 +48,11 @@ class OverlayController {
     /** Grounds that people use again and again, made from the main color; none in an empty palette. */
     @GetMapping("/api/brands/{id}/contrast/recipes")
     List<RecipeResponse> recipes(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID theme) {
-        Brand brand = keeper.seenIn(id, theme);
-        Rgb dark = TextColors.of(brand.palette(), brand.roles(), brand.theme()).stream()
+        Look look = keeper.look(id, theme);
+        Rgb dark = TextColors.of(look.palette(), look.roles(), look.theme()).stream()
                 .min(Comparator.comparingDouble(ContrastRatio::relativeLuminance))
                 .orElse(Rgb.BLACK);
-        return main(brand).map(swatch -> Recipe.of(swatch, dark)).orElse(List.of()).stream()
+        return main(look.brand()).map(swatch -> Recipe.of(swatch, dark)).orElse(List.of()).stream()
                 .map(RecipeResponse::of)
                 .toList();
     }
@@ -64,7 +64,7 @@ class OverlayController {
         for (Swatch swatch : keeper.load(id).brand().usable().swatches()) {
             stops.add(new StopResponse(swatch.name(), swatch.color().hex(), 0));
             for (double away : Paint.STEPS) {
-                Rgb step = new LadderStep(swatch.id(), away).colorFrom(swatch.color());
+                Rgb step = new Paint.OnLadder(swatch.id(), away).colorFrom(swatch.color());
                 stops.add(new StopResponse(swatch.name(), step.hex(), away));
             }
         }

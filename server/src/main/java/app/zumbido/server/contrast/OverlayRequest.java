@@ -2,7 +2,7 @@ package app.zumbido.server.contrast;
 
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.contrast.Overlay;
-import app.zumbido.server.problem.Given;
+import app.zumbido.server.http.Given;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;

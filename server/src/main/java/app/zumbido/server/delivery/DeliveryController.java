@@ -1,27 +1,54 @@
 package app.zumbido.server.delivery;
 
-import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Obstacle;
+import app.zumbido.formats.delivery.Order;
 import app.zumbido.server.trail.BrandKeeper;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
+/** Files that are handed over. */
 @RestController
+@RequestMapping("/api/brands/{id}/deliveries")
 class DeliveryController {
     private final BrandKeeper keeper;
+    private final Deliveries deliveries;
     private final Clock clock;
 
-    DeliveryController(BrandKeeper keeper, Clock clock) {
+    DeliveryController(BrandKeeper keeper, Deliveries deliveries, Clock clock) {
         this.keeper = keeper;
+        this.deliveries = deliveries;
         this.clock = clock;
+    }
+
+    /**
+     * Everything that can be handed over, and what stands in the way of each.
+     *
+     * @param theme the one that it is made in; absent: the one that is handed over first
+     */
+    @GetMapping
+    List<DeliveryResponse> list(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID theme) {
+        Look look = keeper.look(id, theme);
+        return deliveries.all().stream()
+                .map(writer -> DeliveryResponse.of(writer, look))
+                .toList();
     }
 
     /**
@@ -29,18 +56,49 @@ class DeliveryController {
      *
      * @param theme the one that it is made in; absent: the one that is handed over first
      */
-    @GetMapping("/api/brands/{id}/deliveries/{kind}")
+    @GetMapping("/{kind}")
     ResponseEntity<byte[]> deliver(
-            @PathVariable UUID id, @PathVariable String kind, @RequestParam(required = false) @Nullable UUID theme) {
-        DeliveryKind delivery = DeliveryKind.ofPath(kind).orElseThrow(() -> new UnknownDeliveryException(kind));
-        Brand brand = keeper.seenIn(id, theme);
+            @PathVariable UUID id, @PathVariable String kind, @RequestParam(required = false) @Nullable UUID theme)
+            throws IOException {
+        DeliveryWriter writer = deliveries.ofKind(kind);
+        Look look = keeper.look(id, theme);
+        for (Obstacle obstacle : writer.obstacles(look)) {
+            throw refused(obstacle);
+        }
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        writer.write(new Order(look, Assets.NONE, clock.instant()), file);
         String disposition = ContentDisposition.attachment()
-                .filename(delivery.fileName(brand), StandardCharsets.UTF_8)
+                .filename(Deliveries.fileName(writer, look), StandardCharsets.UTF_8)
                 .build()
                 .toString();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
-                .contentType(delivery.mediaType())
-                .body(delivery.write(brand, clock.instant()));
+                .contentType(MediaType.parseMediaType(writer.mediaType()))
+                .body(file.toByteArray());
+    }
+
+    private static SlotsUnfilledException refused(Obstacle obstacle) {
+        return new SlotsUnfilledException(slots(obstacle));
+    }
+
+    private static List<ThemeSlot> slots(Obstacle obstacle) {
+        return ((Obstacle.UnfilledSlots) obstacle).slots();
+    }
+
+    /**
+     * @param kind part of its address
+     * @param unfilled codes of the theme slots that stand empty in its way
+     */
+    record DeliveryResponse(String kind, String fileName, String mediaType, List<String> unfilled) {
+        static DeliveryResponse of(DeliveryWriter writer, Look look) {
+            return new DeliveryResponse(
+                    writer.kind(),
+                    Deliveries.fileName(writer, look),
+                    writer.mediaType(),
+                    writer.obstacles(look).stream()
+                            .flatMap(obstacle -> slots(obstacle).stream())
+                            .map(ThemeSlot::code)
+                            .toList());
+        }
     }
 }

@@ -2,6 +2,7 @@ package app.zumbido.server.demo;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
@@ -9,21 +10,18 @@ import app.zumbido.core.brand.ThemesChange;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Group;
-import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.Notes;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.SuggestionPolicy;
-import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.Turning;
-import app.zumbido.server.shelf.BrandMapper;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.source.SourceIntake;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.IfMatch;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -39,21 +37,19 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("zumbido.demo")
 class DemoData {
-    private final BrandMapper brands;
     private final BrandKeeper keeper;
     private final SourceIntake sources;
     private final Ids ids;
 
-    DemoData(BrandMapper brands, BrandKeeper keeper, SourceIntake sources, Ids ids) {
+    DemoData(BrandKeeper keeper, SourceIntake sources, Ids ids) {
         this.ids = ids;
-        this.brands = brands;
         this.keeper = keeper;
         this.sources = sources;
     }
 
     @EventListener(ApplicationStartedEvent.class)
     void fillEmptyShelf() {
-        if (brands.list(false).isEmpty() && brands.list(true).isEmpty()) {
+        if (!keeper.keepsAny()) {
             addObservatory();
             addSeedExchange();
             // Last, so that it stands first on the shelf.
@@ -76,8 +72,8 @@ class DemoData {
                         Map.entry("EAF3F2", "Foam"),
                         Map.entry("FFFFFF", "Sailcloth")));
         change(id, RoleChange.DraftRoles::of);
-        change(id, brand -> new ThemeChange.ApplySuggestion(suggestion(brand)));
-        change(id, brand -> new ThemeChange.RenameTheme("Daylight"));
+        change(id, brand -> suggestion(brand));
+        change(id, brand -> new ThemeChange.RenameTheme(brand.look().themeId(), "Daylight"));
         change(
                 id,
                 brand -> PaletteChange.AddSwatches.of(List.of(
@@ -118,21 +114,23 @@ class DemoData {
                         Map.entry("F7F5EF", "Starlight")));
         // The order has changed since the picture was drafted.
         change(id, RoleChange.DraftRoles::of);
-        change(id, brand -> new ThemeChange.SetGround(PageGround.DARK));
-        change(id, brand -> new ThemeChange.ApplySuggestion(suggestion(brand)));
-        change(id, brand -> new ThemeChange.RenameTheme("Night"));
+        change(id, brand -> new ThemeChange.SetGround(brand.look().themeId(), PageGround.DARK));
+        change(id, brand -> suggestion(brand));
+        change(id, brand -> new ThemeChange.RenameTheme(brand.look().themeId(), "Night"));
         change(
                 id,
                 brand -> new ThemesChange.AddTheme(
-                        Turning.of(brand.theme(), brand.palette(), brand.roles())
+                        Turning.of(brand.look().theme(), brand.palette(), brand.roles())
                                 .under(ids.next())
                                 .withName("Day"),
                         Optional.of("Night")));
     }
 
-    private static Map<ThemeSlot, SlotSetting> suggestion(Brand brand) {
-        return Suggestion.of(brand.palette(), brand.roles(), brand.theme().ground(), SuggestionPolicy.USUAL)
-                .settings();
+    private static ThemeChange suggestion(Brand brand) {
+        Look look = brand.look();
+        Suggestion suggestion =
+                Suggestion.of(look.palette(), look.roles(), look.theme().ground(), SuggestionPolicy.USUAL);
+        return new ThemeChange.ApplySuggestion(look.themeId(), suggestion.settings());
     }
 
     private UUID begin(String name, String shortCode) {
@@ -173,7 +171,7 @@ class DemoData {
     private Swatch step(Brand brand, String name, String base, double away) {
         Swatch followed = named(brand, base);
         return Swatch.of(new SwatchId(ids.next()), name, followed.color(), List.of())
-                .following(new LadderStep(followed.id(), away), followed.color())
+                .following(new Paint.OnLadder(followed.id(), away), followed.color())
                 .in(Group.EXTENDED);
     }
 

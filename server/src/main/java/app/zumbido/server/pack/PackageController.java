@@ -1,10 +1,9 @@
 package app.zumbido.server.pack;
 
 import app.zumbido.core.brand.Brand;
-import app.zumbido.server.delivery.FileStem;
-import app.zumbido.server.problem.PlainName;
-import app.zumbido.server.shelf.BrandResponse;
-import app.zumbido.server.trail.ETags;
+import app.zumbido.server.answer.BrandResponse;
+import app.zumbido.server.http.ETags;
+import app.zumbido.server.http.PlainName;
 import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -20,6 +19,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
@@ -48,15 +49,8 @@ class PackageController {
     /** @param brands those that go into one package */
     @GetMapping(path = "/api/packages", produces = "application/zip")
     ResponseEntity<StreamingResponseBody> send(@RequestParam @Size(min = 1, max = 1000) List<UUID> brands) {
-        List<PackedBrand> packed = service.pack(brands);
-        String stem = packed.size() == 1
-                ? FileStem.of(packed.get(0)
-                        .brand()
-                        .present()
-                        .path("brand")
-                        .path("name")
-                        .asString())
-                : packed.size() + "-brands";
+        List<PackagedBrand> packed = service.pack(brands);
+        String stem = service.stem(packed);
         String disposition = ContentDisposition.attachment()
                 .filename(stem + ".zumbido.zip", StandardCharsets.UTF_8)
                 .build()
@@ -96,6 +90,7 @@ class PackageController {
 
     /** Makes a brand of its own from one that exists. */
     @PostMapping("/api/brands/{id}/copy")
+    @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<BrandResponse> copy(@PathVariable UUID id, @Valid @RequestBody CopyRequest request) {
         KeptBrand kept = service.copy(id, request.name().strip());
         return ResponseEntity.created(URI.create("/api/brands/" + kept.brand().id()))

@@ -1,24 +1,23 @@
 package app.zumbido.server.pack;
 
-import java.io.ByteArrayOutputStream;
+import app.zumbido.server.trail.BrandRecord;
+import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import tools.jackson.core.JacksonException;
 
 /** Reads a package from outside under limits, part by part, so that nothing large is held. */
 final class PackageReader implements AutoCloseable {
-    private static final int MOST_ENTRIES = 50_000;
-    /** A brand with its trail, or a file that was uploaded; bytes. */
+    /** A step of a trail, or a file that was uploaded; bytes. */
     private static final int LARGEST_ENTRY = 64 << 20;
-    /** All of it, unpacked; bytes. */
-    private static final long LARGEST = 2L << 30;
-
-    private static final int BUFFER = 1 << 16;
+    /** All of it, unpacked; bytes. A trail is walked up to four times. */
+    private static final long LARGEST = 32L << 30;
 
     private final ZipFile zip;
     private long unpacked;
@@ -35,19 +34,32 @@ final class PackageReader implements AutoCloseable {
         } catch (IOException e) {
             throw new PackageException("This is no package: it is damaged, cut off, or another kind of file", e);
         }
-        PackageReader reader = new PackageReader(zip);
-        try {
-            reader.check();
-        } catch (RuntimeException e) {
-            reader.close();
-            throw e;
-        }
-        return reader;
+        return new PackageReader(zip);
     }
 
-    private void check() {
-        if (zip.size() > MOST_ENTRIES) {
-            throw new PackageException("The package has more than " + MOST_ENTRIES + " parts");
+    /** @return the brands in it, in their order */
+    List<PackagedBrand> brands() {
+        PackageForm.Manifest manifest = manifest();
+        List<String> paths =
+                Collections.list(zip.entries()).stream().map(ZipEntry::getName).toList();
+        List<PackagedBrand> brands = manifest.version() == PackageForm.WHOLE_BRANDS
+                ? paths.stream()
+                        .filter(path -> path.startsWith(PackageForm.BRANDS) && path.endsWith(PackageForm.JSON))
+                        .map(path -> whole(path))
+                        .toList()
+                : paths.stream()
+                        .filter(PackageForm::isHead)
+                        .map(path -> streamed(path, paths))
+                        .toList();
+        if (brands.isEmpty()) {
+            throw new PackageException("There is no brand in the package");
+        }
+        return brands;
+    }
+
+    private PackageForm.Manifest manifest() {
+        if (zip.size() > PackageForm.MOST_ENTRIES) {
+            throw new PackageException("The package has more than " + PackageForm.MOST_ENTRIES + " parts");
         }
         PackageForm.Manifest manifest = json(PackageForm.MANIFEST, PackageForm.Manifest.class);
         if (!manifest.isOurs()) {
@@ -56,57 +68,106 @@ final class PackageReader implements AutoCloseable {
         if (manifest.isNewer()) {
             throw new PackageException("The package was made by a newer Zumbido than this one");
         }
+        return manifest;
     }
 
-    /** @return paths of the brands in it, in their order */
-    List<String> brands() {
-        List<String> paths = Collections.list(zip.entries()).stream()
-                .map(ZipEntry::getName)
-                .filter(PackageForm::isBrand)
-                .toList();
-        if (paths.isEmpty()) {
-            throw new PackageException("There is no brand in the package");
+    private PackagedBrand whole(String path) {
+        try {
+            return new WholeBrand(() -> stream(path, LARGEST));
+        } catch (JacksonException e) {
+            throw unreadable(path, e);
         }
-        return paths;
     }
 
-    PackedBrand brand(String path) {
-        return json(path, PackedBrand.class);
+    private PackagedBrand streamed(String path, List<String> paths) {
+        PackageForm.Head head = json(path, PackageForm.Head.class);
+        // Numbers have one length up to a hundred million steps, so names sort as the steps follow each other.
+        List<String> steps = paths.stream()
+                .filter(step -> PackageForm.isStep(step, path))
+                .sorted()
+                .toList();
+        return new PackagedBrand() {
+            @Override
+            public BrandRecord head() {
+                return head.brand();
+            }
+
+            @Override
+            public List<SourceRecord> sources() {
+                return head.sources();
+            }
+
+            @Override
+            public void steps(Consumer<BrandRecord.Step> each) {
+                steps.forEach(step -> each.accept(json(step, BrandRecord.Step.class)));
+            }
+        };
     }
 
     /** @param name SHA-256 of the content */
     byte[] file(String name) {
-        return bytes(PackageForm.FILES + name);
-    }
-
-    private <T> T json(String path, Class<T> type) {
-        try {
-            return PackageForm.MAPPER.readValue(bytes(path), type);
-        } catch (JacksonException e) {
-            throw new PackageException(path + " in the package cannot be read: " + e.getOriginalMessage(), e);
+        String path = PackageForm.FILES + name;
+        try (InputStream in = stream(path, LARGEST_ENTRY)) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new PackageException(path + " in the package is damaged", e);
         }
     }
 
-    private byte[] bytes(String path) {
+    private <T> T json(String path, Class<T> type) {
+        try (InputStream in = stream(path, LARGEST_ENTRY)) {
+            return PackageForm.MAPPER.readValue(in, type);
+        } catch (IOException e) {
+            throw new PackageException(path + " in the package is damaged", e);
+        } catch (JacksonException e) {
+            throw unreadable(path, e);
+        }
+    }
+
+    private static PackageException unreadable(String path, JacksonException cause) {
+        return new PackageException(path + " in the package cannot be read: " + cause.getOriginalMessage(), cause);
+    }
+
+    /** @param most bytes that this entry may unpack to */
+    private InputStream stream(String path, long most) {
         ZipEntry entry = zip.getEntry(path);
         if (entry == null) {
             throw new PackageException(path + " is missing in the package");
         }
-        ByteArrayOutputStream content = new ByteArrayOutputStream();
-        byte[] buffer = new byte[BUFFER];
-        try (InputStream in = zip.getInputStream(entry)) {
-            for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
-                content.write(buffer, 0, read);
-                unpacked += read;
-                if (content.size() > LARGEST_ENTRY || unpacked > LARGEST) {
-                    throw new PackageException("The package unpacks to more than it may: a part to "
-                            + (LARGEST_ENTRY >> 20) + " MB, all of it to " + (LARGEST >> 30) + " GB");
-                }
-            }
+        try {
+            return new Counted(zip.getInputStream(entry), most);
         } catch (IOException e) {
             throw new PackageException(path + " in the package is damaged", e);
         }
-        return content.toByteArray();
+    }
+
+    /** Counts what is unpacked and stops where it becomes too much. */
+    private final class Counted extends FilterInputStream {
+        private final long most;
+        private long read;
+
+        Counted(InputStream in, long most) {
+            super(in);
+            this.most = most;
+        }
+
+        @Override
+        public int read() throws IOException {
+            byte[] one = new byte[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0] & 0xFF;
+        }
+
+        @Override
+        public int read(byte[] buffer, int from, int length) throws IOException {
+            int count = super.read(buffer, from, length);
+            read += Math.max(0, count);
+            unpacked += Math.max(0, count);
+            if (read > most || unpacked > LARGEST) {
+                throw new PackageException("The package unpacks to more than it may: a part to " + (LARGEST_ENTRY >> 20)
+                        + " MB, all of it to " + (LARGEST >> 30) + " GB");
+            }
+            return count;
+        }
     }
 
     @Override

@@ -1,14 +1,18 @@
 package app.zumbido.server.pack;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.server.http.FileStem;
 import app.zumbido.server.source.SourceMapper;
 import app.zumbido.server.source.SourceRow;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
+import app.zumbido.server.trail.BrandRecord;
 import app.zumbido.server.trail.BrandRecords;
 import app.zumbido.server.trail.BrokenRecordException;
 import app.zumbido.server.trail.KeptBrand;
+import app.zumbido.server.trail.ReadyBrand;
+import app.zumbido.server.trail.RecordedBrand;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
@@ -18,9 +22,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.core.JacksonException;
 
 /** Sends whole brands out, takes them in, and copies one. */
 @Service
@@ -51,19 +57,48 @@ class PackageService {
         this.transaction = transaction;
     }
 
-    /** @throws app.zumbido.server.shelf.UnknownBrandException if one of them is not on the shelf */
-    List<PackedBrand> pack(List<UUID> brands) {
-        return brands.stream().distinct().map(this::pack).toList();
+    /** @throws app.zumbido.server.trail.UnknownBrandException if one of them is not on the shelf */
+    List<PackagedBrand> pack(List<UUID> brands) {
+        List<UUID> each = brands.stream().distinct().toList();
+        long steps = each.stream().mapToLong(records::count).sum();
+        if (steps + each.size() > PackageForm.MOST_ENTRIES) {
+            throw new PackageException("These brands have " + steps + " steps together, more than one package holds;"
+                    + " send fewer of them at once");
+        }
+        return each.stream().map(this::pack).toList();
     }
 
-    private PackedBrand pack(UUID brand) {
-        return new PackedBrand(
-                records.read(brand),
-                sources.ofBrand(brand).stream().map(SourceRecord::of).toList());
+    private PackagedBrand pack(UUID brand) {
+        RecordedBrand recorded = records.read(brand);
+        List<SourceRecord> listed =
+                sources.ofBrand(brand).stream().map(SourceRecord::of).toList();
+        return new PackagedBrand() {
+            @Override
+            public BrandRecord head() {
+                return recorded.head();
+            }
+
+            @Override
+            public List<SourceRecord> sources() {
+                return listed;
+            }
+
+            @Override
+            public void steps(Consumer<BrandRecord.Step> each) {
+                recorded.steps(each);
+            }
+        };
     }
 
-    void write(List<PackedBrand> brands, OutputStream out) throws IOException {
-        PackageWriter.write(brands, blobs::get, PackageForm.MAPPER, out);
+    /** @return what a package of these brands is called: after the only one, or by their number */
+    String stem(List<PackagedBrand> brands) {
+        return brands.size() == 1
+                ? FileStem.of(keeper.load(brands.get(0).head().id()).brand().name())
+                : brands.size() + "-brands";
+    }
+
+    void write(List<PackagedBrand> brands, OutputStream out) throws IOException {
+        PackageWriter.write(brands, blobs::get, out);
     }
 
     /**
@@ -72,17 +107,36 @@ class PackageService {
      * @throws PackageException if something in it cannot be taken
      */
     List<TakenIn> takeIn(Path file) {
+        List<Arriving> arriving = new ArrayList<>();
         try (PackageReader reader = PackageReader.open(file)) {
-            List<PackedBrand> packed = new ArrayList<>();
-            for (String path : reader.brands()) {
-                PackedBrand brand = reader.brand(path);
+            for (PackagedBrand packed : reader.brands()) {
                 // Files first, outside of the transaction; what nobody names afterwards is swept away some day.
-                brand.sources().forEach(source -> keep(source, reader));
-                packed.add(brand);
+                packed.sources().forEach(source -> keep(source, reader));
+                Map<UUID, UUID> own = new HashMap<>();
+                packed.sources().forEach(source -> own.put(source.id(), ids.next()));
+                arriving.add(new Arriving(records.ready(packed, own), packed.sources(), own));
             }
-            return transaction.execute(status -> packed.stream().map(this::put).toList());
+            transaction.executeWithoutResult(status -> arriving.forEach(this::put));
+            return arriving.stream()
+                    .map(one -> new TakenIn(one.ready().brand(), one.ready().copy()))
+                    .toList();
         } catch (BrokenRecordException e) {
             throw new PackageException("The package cannot be taken in. " + e.getMessage(), e);
+        } catch (JacksonException e) {
+            throw new PackageException("The package cannot be read: " + e.getOriginalMessage(), e);
+        } finally {
+            arriving.forEach(one -> one.ready().close());
+        }
+    }
+
+    /** @param own by the id of a source in the package the one that it gets in a copy */
+    private record Arriving(ReadyBrand ready, List<SourceRecord> sources, Map<UUID, UUID> own) {}
+
+    private void put(Arriving arriving) {
+        ReadyBrand ready = arriving.ready();
+        records.write(ready);
+        for (SourceRecord source : arriving.sources()) {
+            insert(source, ready.brand().id(), ready.copy() ? arriving.own().get(source.id()) : source.id());
         }
     }
 
@@ -102,19 +156,6 @@ class PackageService {
     /** @param copy whether a brand of the same id was known, so that it got another one */
     record TakenIn(Brand brand, boolean copy) {}
 
-    private TakenIn put(PackedBrand packed) {
-        boolean known = records.isKnown(packed.brand().id());
-        Map<UUID, UUID> own = new HashMap<>();
-        packed.sources().forEach(source -> own.put(source.id(), known ? ids.next() : source.id()));
-        Map<String, String> renamed = new HashMap<>();
-        own.forEach((was, is) -> renamed.put(was.toString(), is.toString()));
-        Brand brand = records.write(packed.brand(), renamed);
-        for (SourceRecord source : packed.sources()) {
-            insert(source, brand.id(), own.get(source.id()));
-        }
-        return new TakenIn(brand, known);
-    }
-
     private void insert(SourceRecord source, UUID brand, UUID id) {
         sources.insert(new SourceRow(
                 id,
@@ -132,15 +173,13 @@ class PackageService {
 
     /** @return a brand of its own with the same palette, theme and sources, and a trail that begins with it */
     KeptBrand copy(UUID original, String name) {
-        return transaction.execute(status -> {
-            Map<UUID, UUID> own = new HashMap<>();
-            List<SourceRow> originals = sources.ofBrand(original);
-            originals.forEach(source -> own.put(source.id(), ids.next()));
-            KeptBrand copied = keeper.copy(original, name, picture -> own.getOrDefault(picture, picture));
-            for (SourceRow source : originals) {
-                insert(SourceRecord.of(source), copied.brand().id(), own.get(source.id()));
-            }
-            return copied;
-        });
+        Map<UUID, UUID> own = new HashMap<>();
+        List<SourceRow> originals = sources.ofBrand(original);
+        originals.forEach(source -> own.put(source.id(), ids.next()));
+        return keeper.copy(
+                original,
+                name,
+                picture -> own.getOrDefault(picture, picture),
+                copied -> originals.forEach(source -> insert(SourceRecord.of(source), copied, own.get(source.id()))));
     }
 }

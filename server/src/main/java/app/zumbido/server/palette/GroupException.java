@@ -1,10 +1,15 @@
 package app.zumbido.server.palette;
 
-/** A group cannot be dealt with as was asked. */
-public class GroupException extends RuntimeException {
-    private static final long serialVersionUID = 1L;
+import app.zumbido.server.http.ApiException;
+import app.zumbido.server.http.Problem;
+import org.springframework.http.HttpStatus;
 
-    GroupException(String message) {
-        super(message);
+/** A group cannot be dealt with as was asked. */
+public class GroupException extends ApiException {
+    private static final long serialVersionUID = 1L;
+    private static final Problem PROBLEM = new Problem(HttpStatus.CONFLICT, "group-refused", "Not with this group");
+
+    GroupException(String detail) {
+        super(PROBLEM, detail);
     }
 }

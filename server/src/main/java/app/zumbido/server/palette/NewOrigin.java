@@ -1,7 +1,7 @@
 package app.zumbido.server.palette;
 
 import app.zumbido.core.palette.Origin;
-import app.zumbido.server.problem.PlainName;
+import app.zumbido.server.http.PlainName;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;

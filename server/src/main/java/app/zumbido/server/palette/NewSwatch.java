@@ -1,14 +1,14 @@
 package app.zumbido.server.palette;
 
 import app.zumbido.core.palette.Group;
-import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.WorkingName;
-import app.zumbido.server.problem.Given;
-import app.zumbido.server.problem.PlainName;
+import app.zumbido.server.http.Given;
+import app.zumbido.server.http.PlainName;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.AssertTrue;
 import jakarta.validation.constraints.DecimalMax;
@@ -51,8 +51,8 @@ public record NewSwatch(
             return away == null || away != 0;
         }
 
-        LadderStep step() {
-            return new LadderStep(new SwatchId(base), away);
+        Paint.OnLadder step() {
+            return new Paint.OnLadder(new SwatchId(base), away);
         }
     }
 
@@ -67,7 +67,7 @@ public record NewSwatch(
      * @param palette the one that it joins
      * @param names those that are taken; its own joins them
      * @param id of the new swatch
-     * @throws app.zumbido.server.problem.NotAColorException if the code is none
+     * @throws app.zumbido.server.http.NotAColorException if the code is none
      */
     public Swatch swatch(Palette palette, Set<String> names, UUID id) {
         List<Origin> origins =

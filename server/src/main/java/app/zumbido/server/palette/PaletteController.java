@@ -7,9 +7,9 @@ import app.zumbido.core.palette.Gaps;
 import app.zumbido.core.palette.MoodWord;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.PaletteOrder;
-import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.answer.BrandResponse;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.IfMatch;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -50,7 +50,7 @@ class PaletteController {
                 ifMatch,
                 brand -> new PaletteChange.OrderSwatches(
                         request.by(),
-                        request.by().of(brand.palette(), brand.theme().uses()))));
+                        request.by().of(brand.palette(), brand.themes().first().uses()))));
     }
 
     /** Colours that the palette lacks, each with the reason why it is proposed. */
@@ -72,7 +72,7 @@ class PaletteController {
     /** The same, only looked at: nothing is kept. */
     @PostMapping("/palette/mood/preview")
     ResponseEntity<BrandResponse> previewMood(@PathVariable UUID id, @Valid @RequestBody MoodRequest request) {
-        return BrandResponse.answer(keeper.preview(id, request.change()));
+        return BrandResponse.answer(keeper.preview(id, brand -> request.change()));
     }
 
     /** Puts a remark aside, or lets it be spoken again. */

@@ -8,11 +8,11 @@ import app.zumbido.core.palette.HueFamily;
 import app.zumbido.core.palette.Mood;
 import app.zumbido.core.palette.ReadyPalette;
 import app.zumbido.core.palette.Swatch;
-import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.answer.BrandResponse;
+import app.zumbido.server.answer.SpecimenResponse;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.Ids;
-import app.zumbido.server.theme.SpecimenResponse;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.IfMatch;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
@@ -68,7 +68,7 @@ class ReadyPaletteController {
     SpecimenResponse specimen(@PathVariable String palette) {
         ReadyPalette ready = find(palette);
         Brand brand = Brand.begin(ids.next(), ready.name(), Optional.empty(), ids.next());
-        return SpecimenResponse.of(brand.apply(draft(ready, brand)));
+        return SpecimenResponse.of(brand.apply(draft(ready, brand)).look());
     }
 
     /** Its colours join the palette; of an empty brand they make the theme too. */
@@ -94,7 +94,7 @@ class ReadyPaletteController {
 
     private Change draft(ReadyPalette ready, Brand brand) {
         List<Swatch> swatches = swatches(ready, brand);
-        return BrandChange.DraftBrand.of(ready.name(), swatches);
+        return BrandChange.DraftBrand.of(brand, ready.name(), swatches);
     }
 
     /**

@@ -4,10 +4,10 @@ import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.color.Mix;
 import app.zumbido.core.palette.SwatchId;
-import app.zumbido.server.problem.Given;
-import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.answer.BrandResponse;
+import app.zumbido.server.http.Given;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.Preview;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -51,7 +51,7 @@ class SwatchColorController {
     ResponseEntity<BrandResponse> previewColor(
             @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody ColorRequest request) {
         return BrandResponse.answer(
-                keeper.preview(id, request.change(swatch)),
+                keeper.preview(id, brand -> request.change(swatch)),
                 Given.shown(request.code()).inside());
     }
 
@@ -71,7 +71,7 @@ class SwatchColorController {
     ResponseEntity<BrandResponse> previewMix(
             @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody MixRequest request) {
         SwatchId mixed = new SwatchId(swatch);
-        Preview preview = keeper.preview(id, PaletteChange.MixSwatch.by(mixed, request.mix()));
+        Preview preview = keeper.preview(id, brand -> PaletteChange.MixSwatch.by(mixed, request.mix()));
         boolean inside = request.mix()
                 .apply(preview.before().palette().get(mixed).color())
                 .inside();
@@ -93,7 +93,7 @@ class SwatchColorController {
     @PostMapping("/merge/preview")
     ResponseEntity<BrandResponse> previewMerge(
             @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody MergeRequest request) {
-        return BrandResponse.answer(keeper.preview(id, request.change(swatch)));
+        return BrandResponse.answer(keeper.preview(id, brand -> request.change(swatch)));
     }
 
     /** Lets a step of a ladder stand on its own. */

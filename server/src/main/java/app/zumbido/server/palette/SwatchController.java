@@ -9,12 +9,13 @@ import app.zumbido.core.palette.Sighting;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.WorkingName;
-import app.zumbido.server.problem.PlainName;
-import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.answer.BrandResponse;
+import app.zumbido.server.answer.SwatchResponse;
+import app.zumbido.server.http.ETags;
+import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.http.PlainName;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.ETags;
-import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
@@ -26,6 +27,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,6 +37,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -50,7 +53,16 @@ class SwatchController {
         this.ids = ids;
     }
 
+    @GetMapping("/{swatch}")
+    ResponseEntity<SwatchResponse> swatch(@PathVariable UUID id, @PathVariable UUID swatch) {
+        Brand brand = keeper.load(id).brand();
+        return ResponseEntity.ok()
+                .eTag(ETags.of(brand.revision()))
+                .body(SwatchResponse.of(brand.palette().get(new SwatchId(swatch)), brand.roles()));
+    }
+
     @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<SwatchResponse> add(
             @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody NewSwatch request) {
         UUID swatch = ids.next();
@@ -134,7 +146,7 @@ class SwatchController {
     @PostMapping("/{swatch}/position/preview")
     ResponseEntity<BrandResponse> previewMove(
             @PathVariable UUID id, @PathVariable UUID swatch, @Valid @RequestBody PositionRequest request) {
-        return BrandResponse.answer(keeper.preview(id, request.change(swatch)));
+        return BrandResponse.answer(keeper.preview(id, brand -> request.change(swatch)));
     }
 
     @DeleteMapping("/{swatch}")

@@ -3,7 +3,7 @@ package app.zumbido.server.shelf;
 import app.zumbido.core.brand.BrandDefaults;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.type.FontPair;
-import app.zumbido.server.problem.PlainName;
+import app.zumbido.server.http.PlainName;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;

@@ -3,12 +3,14 @@ package app.zumbido.server.shelf;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
-import app.zumbido.server.problem.PlainName;
+import app.zumbido.server.answer.BrandResponse;
+import app.zumbido.server.http.ETags;
+import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.http.PlainName;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.ETags;
-import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
@@ -33,7 +35,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/brands")
+@RequestMapping("/api")
 class ShelfController {
     private static final String SHORT_CODE = "[A-Z0-9]{1,8}";
     private static final String SHORT_CODE_RULE = "must have 1 to 8 capital letters or digits";
@@ -46,15 +48,22 @@ class ShelfController {
         this.keeper = keeper;
     }
 
-    /** @param search a name, a short code, what a swatch is called, or a color in any notation */
-    @GetMapping
+    /**
+     * @param search a name, a short code, what a swatch is called, or a color in any notation
+     * @param from how many to pass over
+     * @param most how many; absent: all of them
+     */
+    @GetMapping("/brands")
     List<ShelfResponse> list(
             @RequestParam(defaultValue = "false") boolean deleted,
-            @RequestParam(defaultValue = "") @Size(max = 200) String search) {
-        return shelf.list(deleted, search);
+            @RequestParam(defaultValue = "") @Size(max = 200) String search,
+            @RequestParam(defaultValue = "0") @Min(0) int from,
+            @RequestParam(defaultValue = "2147483647") @Min(1) int most) {
+        return shelf.list(deleted, search, from, most);
     }
 
-    @PostMapping
+    @PostMapping("/brands")
+    @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<BrandResponse> begin(@Valid @RequestBody NewBrand request) {
         KeptBrand kept = keeper.begin(request.name().strip(), Optional.ofNullable(request.shortCode()));
         Brand brand = kept.brand();
@@ -63,18 +72,13 @@ class ShelfController {
                 .body(BrandResponse.of(kept));
     }
 
-    @GetMapping("/{id}")
-    ResponseEntity<BrandResponse> brand(@PathVariable UUID id) {
-        return BrandResponse.answer(keeper.load(id));
-    }
-
-    @PutMapping("/{id}/name")
+    @PutMapping("/brands/{id}/name")
     ResponseEntity<BrandResponse> rename(
             @PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch, @Valid @RequestBody BrandName request) {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> request.change()));
     }
 
-    @PutMapping("/{id}/short-code")
+    @PutMapping("/brands/{id}/short-code")
     ResponseEntity<BrandResponse> setShortCode(
             @PathVariable UUID id,
             @RequestHeader("If-Match") IfMatch ifMatch,
@@ -83,16 +87,25 @@ class ShelfController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
-    @DeleteMapping("/{id}")
+    @DeleteMapping("/brands/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id, @RequestHeader("If-Match") IfMatch ifMatch) {
         keeper.delete(id, ifMatch);
     }
 
-    @PostMapping("/{id}/restoration")
+    @PostMapping("/brands/{id}/restoration")
     ResponseEntity<BrandResponse> putBack(@PathVariable UUID id) {
         return BrandResponse.answer(keeper.putBack(id));
     }
+
+    /** How many brands there are. */
+    @GetMapping("/shelf")
+    ShelfCountResponse count() {
+        return new ShelfCountResponse(shelf.count(false), shelf.count(true));
+    }
+
+    /** @param takenOff those that can be put back */
+    record ShelfCountResponse(long standing, long takenOff) {}
 
     record NewBrand(
             @NotNull @PlainName(max = Brand.LONGEST_NAME) String name,
@@ -115,7 +128,7 @@ class ShelfController {
     /**
      * A brand on the shelf.
      *
-     * @param colors hex codes of its swatches, in order
+     * @param colors hex codes of its first swatches, in order, 24 at most
      * @param found the color among them that was looked for, if one was
      */
     record ShelfResponse(

@@ -2,31 +2,48 @@ package app.zumbido.server.shelf;
 
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.server.problem.Given;
-import app.zumbido.server.problem.NotAColorException;
-import app.zumbido.server.shelf.BrandMapper.ShelfColorRow;
+import app.zumbido.server.http.Given;
+import app.zumbido.server.http.NotAColorException;
+import java.util.Collection;
 import java.util.Comparator;
-import java.util.List;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
 
-/** Finds brands by name, by short code, by what a swatch is called, and by a colour in any notation. */
-final class ShelfSearch {
+/**
+ * What somebody looks for on the shelf: a name, a short code, what a swatch is called, or a colour in any notation.
+ *
+ * @param words every way of writing that the database tells apart; none: everything is looked for
+ * @param color if the text is the code of one
+ */
+record ShelfSearch(Set<String> words, Optional<Rgb> color) {
     /** Farther away it is another colour; ΔE00, set by eye. */
     private static final double NEAR = 12;
 
-    private final String text;
-    private final Optional<Rgb> color;
-
-    private ShelfSearch(String text, Optional<Rgb> color) {
-        this.text = text;
-        this.color = color;
-    }
-
     static ShelfSearch of(String text) {
         String plain = text.strip();
-        return new ShelfSearch(plain.toLowerCase(Locale.ROOT), color(plain));
+        return new ShelfSearch(words(plain), color(plain));
+    }
+
+    /** The database lowers only the letters of ASCII: the others are looked for as capitals and as small letters. */
+    private static Set<String> words(String text) {
+        if (text.isEmpty()) {
+            return Set.of();
+        }
+        Set<String> words = new LinkedHashSet<>();
+        words.add(text.toLowerCase(Locale.ROOT));
+        words.add(lowerOfAscii(text.toUpperCase(Locale.ROOT)));
+        words.add(lowerOfAscii(text));
+        return words;
+    }
+
+    private static String lowerOfAscii(String text) {
+        StringBuilder lower = new StringBuilder();
+        text.chars().forEach(c -> lower.append((char) (c >= 'A' && c <= 'Z' ? c + 32 : c)));
+        return lower.toString();
     }
 
     private static Optional<Rgb> color(String text) {
@@ -37,32 +54,14 @@ final class ShelfSearch {
         }
     }
 
-    /**
-     * @param distance 0 where a word was found, else how far the nearest colour is; ΔE00
-     * @param hex the colour that was found, if one was
-     */
-    record Match(double distance, @Nullable String hex) {}
-
-    /** @return nothing if the brand is not what is looked for */
-    Optional<Match> match(BrandRow brand, List<ShelfColorRow> swatches) {
-        if (contains(brand.name()) || contains(brand.shortCode())) {
-            return Optional.of(new Match(0, null));
-        }
-        Optional<Match> called = swatches.stream()
-                .filter(swatch -> contains(swatch.name()))
-                .map(swatch -> new Match(0, swatch.hex()))
-                .findFirst();
-        return called.or(() -> nearest(swatches));
-    }
-
-    private boolean contains(@Nullable String words) {
-        return words != null && words.toLowerCase(Locale.ROOT).contains(text);
-    }
-
-    private Optional<Match> nearest(List<ShelfColorRow> swatches) {
-        return color.flatMap(wanted -> swatches.stream()
-                .map(swatch -> new Match(Difference.between(Rgb.ofHex(swatch.hex()), wanted), swatch.hex()))
-                .filter(match -> match.distance() <= NEAR)
-                .min(Comparator.comparingDouble(Match::distance)));
+    /** @return by code how far it is away, ΔE00, the nearest first; only those that are near */
+    Map<String, Double> near(Collection<String> hexes) {
+        Map<String, Double> near = new LinkedHashMap<>();
+        color.ifPresent(wanted -> hexes.stream()
+                .map(hex -> Map.entry(hex, Difference.between(Rgb.ofHex(hex), wanted)))
+                .filter(entry -> entry.getValue() <= NEAR)
+                .sorted(Comparator.comparingDouble(Map.Entry::getValue))
+                .forEach(entry -> near.put(entry.getKey(), entry.getValue())));
+        return near;
     }
 }

@@ -1,7 +1,6 @@
 package app.zumbido.server.source;
 
-import app.zumbido.core.brand.Brand;
-import app.zumbido.formats.ooxml.SlidePictures;
+import app.zumbido.core.brand.Look;
 import app.zumbido.server.trail.BrandKeeper;
 import java.util.Optional;
 import java.util.UUID;
@@ -48,11 +47,8 @@ class SlideController {
                 .body(service.slide(id, sid, number, dress(id, theme)));
     }
 
-    private Optional<SlidePictures.Dress> dress(UUID id, @Nullable UUID theme) {
-        return Optional.ofNullable(theme).map(worn -> {
-            Brand brand = keeper.seenIn(id, worn);
-            return new SlidePictures.Dress(brand.theme(), brand.theme().resolve(brand.palette()));
-        });
+    private Optional<Look> dress(UUID id, @Nullable UUID theme) {
+        return Optional.ofNullable(theme).map(worn -> keeper.look(id, worn));
     }
 
     record SlidesResponse(int count) {}

@@ -8,11 +8,11 @@ import app.zumbido.core.extraction.Proposal;
 import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.extraction.SampleArea;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.server.answer.BrandResponse;
 import app.zumbido.server.contrast.OverlayRequest;
 import app.zumbido.server.contrast.WorstResponse;
-import app.zumbido.server.problem.Given;
-import app.zumbido.server.shelf.BrandResponse;
-import app.zumbido.server.trail.IfMatch;
+import app.zumbido.server.http.Given;
+import app.zumbido.server.http.IfMatch;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -60,6 +60,12 @@ class SourceController {
         return service.list(id).stream().map(SourceResponse::of).toList();
     }
 
+    @GetMapping("/sources/{sid}")
+    SourceResponse source(@PathVariable UUID id, @PathVariable UUID sid) {
+        return SourceResponse.of(service.find(id, sid));
+    }
+
+    @ResponseStatus(HttpStatus.CREATED)
     @PostMapping(path = "/sources", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ResponseEntity<SourceResponse> add(@PathVariable UUID id, @RequestPart("file") MultipartFile file)
             throws IOException {
@@ -152,6 +158,7 @@ class SourceController {
     }
 
     /** A part of a picture, for the mood board, as a source of its own. */
+    @ResponseStatus(HttpStatus.CREATED)
     @PostMapping("/sources/{sid}/crops")
     ResponseEntity<SourceResponse> crop(
             @PathVariable UUID id, @PathVariable UUID sid, @Valid @RequestBody CropRequest request) {

@@ -1,6 +1,6 @@
 package app.zumbido.server.source;
 
-import app.zumbido.server.trail.IfMatch;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
 import java.util.UUID;
 

@@ -1,7 +1,7 @@
 package app.zumbido.server.source;
 
-import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.Draft;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.Overlay;
@@ -18,11 +18,10 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.ooxml.SlidePictures;
 import app.zumbido.server.contrast.PicturesOnTheSheet;
-import app.zumbido.server.source.DraftException.Reason;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
 import java.time.Clock;
 import java.time.Instant;
@@ -74,13 +73,13 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
     }
 
     List<SourceRow> list(UUID brandId) {
-        keeper.load(brandId);
+        keeper.require(brandId);
         return sources.ofBrand(brandId);
     }
 
     @Override
     public UUID add(UUID brandId, String fileName, byte[] file) {
-        keeper.load(brandId);
+        keeper.require(brandId);
         List<SourceFile> parts = SourceFile.allOf(file);
         // What cannot be drawn is refused before anything is kept of it.
         if (parts.get(0) instanceof SourceFile.Picture picture) {
@@ -140,12 +139,12 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
 
     /** Takes it off the sheet; it can be put back. Swatches that came from it stay. */
     void remove(UUID brandId, UUID id) {
-        keeper.load(brandId);
+        keeper.require(brandId);
         setRemoved(brandId, id, clock.instant());
     }
 
     void putBack(UUID brandId, UUID id) {
-        keeper.load(brandId);
+        keeper.require(brandId);
         setRemoved(brandId, id, null);
     }
 
@@ -156,7 +155,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
     }
 
     SourceRow find(UUID brandId, UUID id) {
-        keeper.load(brandId);
+        keeper.require(brandId);
         SourceRow row = sources.find(brandId, id);
         if (row == null) {
             throw new UnknownSourceException(id);
@@ -182,9 +181,8 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
         SourceRow row = find(brandId, id);
         FoundTheme theme = listings.inventory(row)
                 .theme()
-                .orElseThrow(() -> new DraftException(Reason.NOTHING_FOUND, row.name() + " has no theme"));
-        return keeper.change(
-                brandId, ifMatch, brand -> ThemeTaking.from(theme, row.name(), brand.palette(), ids::next));
+                .orElseThrow(() -> DraftException.nothingFound(row.name() + " has no theme"));
+        return keeper.change(brandId, ifMatch, brand -> ThemeTaking.from(theme, row.name(), brand, ids::next));
     }
 
     /** @return names that the file itself gives to colours */
@@ -253,7 +251,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
      * @param dress nothing: as the deck is
      * @return a PNG of the slide
      */
-    byte[] slide(UUID brandId, UUID id, int number, Optional<SlidePictures.Dress> dress) {
+    byte[] slide(UUID brandId, UUID id, int number, Optional<Look> dress) {
         byte[] deck = deck(brandId, id);
         return pictures.drawn(() -> SlidePictures.draw(deck, number - 1, dress))
                 .orElseThrow(() -> new OutsidePictureException("The deck has no slide " + number));
@@ -275,16 +273,17 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
     @Override
     public KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
         SourceRow row = find(brandId, sourceId);
-        Change draft = (row.hasPicture()
-                        ? Draft.from(
-                                pictures.extraction(row, Optional.empty()), row.name(), pictures.names(row), ids::next)
-                        : Draft.from(listings.inventory(row), row.name(), ids::next))
-                .orElseThrow(() -> new DraftException(Reason.NOTHING_FOUND, row.name() + " shows no colour"));
+        // Read outside of the change, which may be made more than once.
+        Optional<Extraction> shown =
+                row.hasPicture() ? Optional.of(pictures.extraction(row, Optional.empty())) : Optional.empty();
         return keeper.change(brandId, ifMatch, brand -> {
             if (!brand.palette().swatches().isEmpty()) {
-                throw new DraftException(Reason.BRAND_NOT_EMPTY, "The brand has colours already");
+                throw DraftException.brandNotEmpty();
             }
-            return draft;
+            return (shown.isPresent()
+                            ? Draft.from(shown.get(), row.name(), pictures.names(row), brand, ids::next)
+                            : Draft.from(listings.inventory(row), row.name(), brand, ids::next))
+                    .orElseThrow(() -> DraftException.nothingFound(row.name() + " shows no colour"));
         });
     }
 }

@@ -1,7 +1,8 @@
 package app.zumbido.server.theme;
 
-import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.GivenUp;
 import app.zumbido.core.theme.SlotReason;
@@ -20,22 +21,24 @@ import org.jspecify.annotations.Nullable;
  * @param leftOut names of the swatches that could be seen on the page and stand in no accent
  */
 record SuggestionResponse(List<SuggestedSlot> slots, List<GivenUpResponse> givenUp, List<String> leftOut) {
-    /** @param brand as it looks in the theme that is meant */
-    static SuggestionResponse of(Suggestion suggestion, Brand brand) {
-        Map<ThemeSlot, Rgb> colors = brand.theme().with(suggestion.settings()).resolve(brand.palette());
+    static SuggestionResponse of(Suggestion suggestion, Look look) {
+        Map<ThemeSlot, Rgb> colors = look.theme().with(suggestion.settings()).resolve(look.palette());
         List<SuggestedSlot> slots = new ArrayList<>();
         suggestion
                 .settings()
                 .forEach((slot, setting) -> slots.add(new SuggestedSlot(
                         slot.code(),
                         colors.get(slot).hex(),
-                        setting.fill().follows().map(SwatchId::value).orElse(null),
+                        setting.paint()
+                                .flatMap(Paint::follows)
+                                .map(SwatchId::value)
+                                .orElse(null),
                         setting.reason().orElseThrow())));
         return new SuggestionResponse(
                 slots,
                 suggestion.givenUp().stream().map(GivenUpResponse::of).toList(),
                 suggestion.leftOut().stream()
-                        .map(swatch -> brand.palette().get(swatch).name())
+                        .map(swatch -> look.palette().get(swatch).name())
                         .toList());
     }
 

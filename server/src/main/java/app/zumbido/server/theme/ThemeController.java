@@ -1,23 +1,23 @@
 package app.zumbido.server.theme;
 
 import app.zumbido.core.brand.Brand;
-import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemeChange;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.server.problem.Given;
-import app.zumbido.server.problem.PlainName;
-import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.answer.BrandResponse;
+import app.zumbido.server.http.ETags;
+import app.zumbido.server.http.Given;
+import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.http.PlainName;
+import app.zumbido.server.http.RevisionMissingException;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.ETags;
-import app.zumbido.server.trail.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
-import app.zumbido.server.trail.RevisionMissingException;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -53,8 +53,7 @@ class ThemeController {
             @PathVariable String slot,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody SlotRequest request) {
-        Change change = in(tid, request.change(slot));
-        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> request.change(look(tid, brand), slot)));
     }
 
     /** The same, only looked at: nothing is kept. */
@@ -64,7 +63,7 @@ class ThemeController {
             @PathVariable(required = false) @Nullable UUID tid,
             @PathVariable String slot,
             @Valid @RequestBody SlotRequest request) {
-        return BrandResponse.answer(keeper.preview(id, in(tid, request.change(slot))));
+        return BrandResponse.answer(keeper.preview(id, brand -> request.change(look(tid, brand), slot)));
     }
 
     /**
@@ -89,39 +88,35 @@ class ThemeController {
                         .map(code -> ThemeSlot.ofCode(code).orElseThrow(() -> new UnknownSlotException(code)))
                         .collect(Collectors.toSet()));
         if (!apply) {
-            Brand brand = seenIn(tid, keeper.load(id).brand());
-            return answer(brand, suggestion(brand, policy));
+            Look look = keeper.look(id, tid);
+            return answer(look, suggestion(look, policy));
         }
         if (ifMatch == null) {
             throw new RevisionMissingException();
         }
-        KeptBrand kept = keeper.change(
-                id,
-                ifMatch,
-                brand -> in(
-                        tid,
-                        new ThemeChange.ApplySuggestion(
-                                suggestion(seenIn(tid, brand), policy).settings())));
+        KeptBrand kept = keeper.change(id, ifMatch, brand -> {
+            Look look = look(tid, brand);
+            return new ThemeChange.ApplySuggestion(
+                    look.themeId(), suggestion(look, policy).settings());
+        });
         // It does not depend on what stood in the slots, so it is the same again.
-        Brand filled = seenIn(tid, kept.brand());
+        Look filled = look(tid, kept.brand());
         return answer(filled, suggestion(filled, policy));
     }
 
-    private static Suggestion suggestion(Brand brand, SuggestionPolicy policy) {
-        return Suggestion.of(brand.palette(), brand.roles(), brand.theme().ground(), policy);
+    private static Suggestion suggestion(Look look, SuggestionPolicy policy) {
+        return Suggestion.of(look.palette(), look.roles(), look.theme().ground(), policy);
     }
 
     /** Without an id the theme that is handed over first is meant. */
-    private static Brand seenIn(@Nullable UUID tid, Brand brand) {
-        return tid == null ? brand : brand.seenIn(tid);
+    private static Look look(@Nullable UUID tid, Brand brand) {
+        return tid == null ? brand.look() : brand.look(tid);
     }
 
-    private static Change in(@Nullable UUID tid, ThemeChange change) {
-        return tid == null ? change : new ThemeChange.InTheme(tid, change);
-    }
-
-    private static ResponseEntity<SuggestionResponse> answer(Brand brand, Suggestion suggestion) {
-        return ResponseEntity.ok().eTag(ETags.of(brand.revision())).body(SuggestionResponse.of(suggestion, brand));
+    private static ResponseEntity<SuggestionResponse> answer(Look look, Suggestion suggestion) {
+        return ResponseEntity.ok()
+                .eTag(ETags.of(look.brand().revision()))
+                .body(SuggestionResponse.of(suggestion, look));
     }
 
     @PutMapping("/name")
@@ -130,8 +125,11 @@ class ThemeController {
             @PathVariable(required = false) @Nullable UUID tid,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody ThemeName request) {
-        Change change = in(tid, new ThemeChange.RenameTheme(request.name().strip()));
-        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+        return BrandResponse.answer(keeper.change(
+                id,
+                ifMatch,
+                brand -> new ThemeChange.RenameTheme(
+                        look(tid, brand).themeId(), request.name().strip())));
     }
 
     /** What the pages of the theme stand on. */
@@ -141,26 +139,24 @@ class ThemeController {
             @PathVariable(required = false) @Nullable UUID tid,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody GroundRequest request) {
-        Change change = in(tid, new ThemeChange.SetGround(request.ground()));
-        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+        return BrandResponse.answer(keeper.change(
+                id, ifMatch, brand -> new ThemeChange.SetGround(look(tid, brand).themeId(), request.ground())));
     }
 
     /** A swatch that the slot follows, or a color of its own, or neither: the slot is emptied. */
     record SlotRequest(
             @Nullable UUID swatchId,
             @Nullable @Size(max = 60) String hex) {
-        ThemeChange change(String slot) {
+        ThemeChange change(Look look, String slot) {
             ThemeSlot filled = ThemeSlot.ofCode(slot).orElseThrow(() -> new UnknownSlotException(slot));
-            return new ThemeChange.FillSlot(filled, fill());
+            return new ThemeChange.FillSlot(look.themeId(), filled, paint());
         }
 
-        private SlotFill fill() {
+        private Optional<Paint> paint() {
             if (swatchId != null) {
-                return new SlotFill.OfSwatch(new SwatchId(swatchId));
+                return Optional.of(new Paint.OfSwatch(new SwatchId(swatchId)));
             }
-            return Optional.ofNullable(hex)
-                    .<SlotFill>map(code -> new SlotFill.Fixed(Given.color(code)))
-                    .orElse(SlotFill.EMPTY);
+            return Optional.ofNullable(hex).map(code -> new Paint.Fixed(Given.color(code)));
         }
     }
 

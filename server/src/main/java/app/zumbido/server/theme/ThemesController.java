@@ -7,11 +7,11 @@ import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.Themes;
 import app.zumbido.core.theme.Turning;
-import app.zumbido.server.problem.PlainName;
-import app.zumbido.server.shelf.BrandResponse;
+import app.zumbido.server.answer.BrandResponse;
+import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.http.PlainName;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
-import app.zumbido.server.trail.IfMatch;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
@@ -106,9 +106,10 @@ class ThemesController {
             }
             String given = name.strip();
             if (from == null) {
-                Theme empty = Theme.empty(newId, given).withFonts(brand.theme().fonts());
+                Theme empty = Theme.empty(newId, given)
+                        .withFonts(brand.themes().first().fonts());
                 return new ThemesChange.AddTheme(
-                        turned ? empty.on(empty.ground().turned()) : empty, Optional.empty());
+                        isTurned() ? empty.on(empty.ground().turned()) : empty, Optional.empty());
             }
             Theme original = brand.themes().get(from);
             Theme made = isTurned() ? Turning.of(original, brand.palette(), brand.roles()) : original;

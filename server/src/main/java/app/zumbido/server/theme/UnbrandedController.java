@@ -1,6 +1,7 @@
 package app.zumbido.server.theme;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.server.answer.SpecimenResponse;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,6 +14,7 @@ class UnbrandedController {
 
     @GetMapping("/api/specimen")
     SpecimenResponse unbranded() {
-        return SpecimenResponse.of(Brand.begin(NOBODY, "Unbranded", Optional.empty(), NOBODY));
+        return SpecimenResponse.of(
+                Brand.begin(NOBODY, "Unbranded", Optional.empty(), NOBODY).look());
     }
 }

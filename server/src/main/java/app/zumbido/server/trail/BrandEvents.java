@@ -10,7 +10,6 @@ import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Tells every open window of a brand that it has a new revision. Source: HTML Living Standard, 9.2. */
@@ -33,7 +32,7 @@ class BrandEvents {
         return emitter;
     }
 
-    @TransactionalEventListener
+    @EventListener
     void tell(BrandChanged change) {
         List<SseEmitter> open = windows.getOrDefault(change.id(), new CopyOnWriteArrayList<>());
         open.removeIf(

@@ -3,147 +3,147 @@ package app.zumbido.server.trail;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.ChangeKind;
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.TrailNote;
-import app.zumbido.server.shelf.BrandMapper;
-import app.zumbido.server.shelf.BrandRow;
-import app.zumbido.server.shelf.UnknownBrandException;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.Ids;
+import app.zumbido.server.trail.form.StoredForm;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Keeps brands: one transaction takes a change, writes the tables that hold the present, the step on the trail and the
- * snapshot. Nothing is decoded, hashed or drawn in here.
+ * Keeps brands: every change becomes one step on the trail. What a change makes of a brand is computed outside of every
+ * transaction; if somebody else was faster it is computed again from what stands there then, or refused, as the request says.
  */
 @Service
 public class BrandKeeper {
-    private final BrandMapper brands;
+    /** So often somebody else may be faster; beyond that something is wrong. */
+    private static final int ATTEMPTS = 100;
+    /** A page that was away for long is told the first of what has happened. */
+    private static final int MOST_SINCE = 50;
+
+    private final BrandStore store;
     private final TrailMapper trail;
-    private final BrandTables tables;
-    private final TrailJson json;
     private final NewBrandDefaults defaults;
     private final Ids ids;
     private final Clock clock;
-    private final ApplicationEventPublisher events;
 
-    BrandKeeper(
-            BrandMapper brands,
-            TrailMapper trail,
-            BrandTables tables,
-            TrailJson json,
-            NewBrandDefaults defaults,
-            Ids ids,
-            Clock clock,
-            ApplicationEventPublisher events) {
-        this.brands = brands;
+    BrandKeeper(BrandStore store, TrailMapper trail, NewBrandDefaults defaults, Ids ids, Clock clock) {
+        this.store = store;
         this.trail = trail;
-        this.tables = tables;
-        this.json = json;
         this.defaults = defaults;
         this.ids = ids;
         this.clock = clock;
-        this.events = events;
     }
 
     /** @throws UnknownBrandException if it is not on the shelf */
-    @Transactional(readOnly = true)
     public KeptBrand load(UUID id) {
-        BrandRow row = standing(id);
-        return KeptBrand.of(tables.read(row), row.cursor(), row.tip());
+        return store.load(id).kept();
     }
 
-    @Transactional
+    /** @throws UnknownBrandException if it is not on the shelf */
+    public void require(UUID id) {
+        store.row(id);
+    }
+
+    /** @param theme the one that is meant; absent: the one that is handed over first @return the brand as it looks in it */
+    public Look look(UUID id, @Nullable UUID theme) {
+        Brand brand = load(id).brand();
+        return theme == null ? brand.look() : brand.look(theme);
+    }
+
+    /** Whether there is any brand, on the shelf or off it. */
+    public boolean keepsAny() {
+        return store.keepsAny();
+    }
+
     public KeptBrand begin(String name, Optional<String> shortCode) {
         Brand brand = defaults.get().begin(ids.next(), name, shortCode, ids.next());
-        return begin(brand, TrailNote.of(ChangeKind.BEGUN));
+        return begin(brand, TrailNote.of(ChangeKind.BEGUN), () -> {});
     }
 
     /**
      * @param pictures by the id of a picture of the original that of the same one in the copy
+     * @param beside what is written together with the copy, given its id
      * @return a brand of its own that begins as another stands
      */
-    @Transactional
-    public KeptBrand copy(UUID original, String name, UnaryOperator<UUID> pictures) {
+    public KeptBrand copy(UUID original, String name, UnaryOperator<UUID> pictures, Consumer<UUID> beside) {
         Brand brand = load(original).brand();
-        return begin(brand.copy(ids::next, name).over(pictures), TrailNote.copyOf(brand));
+        Brand copy = brand.copy(ids::next, name).over(pictures);
+        return begin(copy, TrailNote.copyOf(brand), () -> beside.accept(copy.id()));
     }
 
-    private KeptBrand begin(Brand brand, TrailNote note) {
+    private KeptBrand begin(Brand brand, TrailNote note, Runnable beside) {
         Instant now = clock.instant();
         long revision = brand.revision();
-        brands.insert(new BrandRow(
-                brand.id(),
-                brand.name(),
-                brand.shortCode().orElse(null),
-                revision,
-                revision,
-                revision,
-                now,
-                now,
-                null));
-        tables.begin(brand);
-        trail.insert(
-                new StepRow(brand.id(), revision, "begin", null, revision, json.note(note), null, now),
-                json.snapshot(brand));
+        store.begin(
+                BrandRow.of(brand, revision, revision, now, now),
+                brand,
+                new StepRow(brand.id(), revision, "begin", null, revision, StoredForm.note(note), now),
+                beside);
         return KeptBrand.of(brand, revision, revision);
     }
 
     /**
      * Applies one change as one step.
      *
-     * @param change makes the change from the brand as it stands
+     * @param change makes the change from the brand as it stands; asked again if somebody else was faster
      * @return the brand afterwards
-     * @throws StaleRevisionException if the brand has moved on
+     * @throws StaleRevisionException if the brand has moved on and the request does not allow for it
      */
-    @Transactional
     public KeptBrand change(UUID id, IfMatch ifMatch, Function<Brand, Change> change) {
-        BrandRow row = expected(id, ifMatch);
-        Brand before = tables.read(row);
-        Change made = change.apply(before);
-        Brand after = before.apply(made);
-        StepRow step = new StepRow(
-                id,
-                after.revision(),
-                "change",
-                row.cursor(),
-                after.revision(),
-                json.note(made.note(before)),
-                json.change(made),
-                clock.instant());
-        trail.insert(step, json.snapshot(after));
-        return store(row, after, after.revision(), after.revision());
+        return untilWritten(() -> {
+            StandingBrand before = expected(id, ifMatch);
+            Change made = change.apply(before.brand());
+            Brand after = before.brand().apply(made);
+            long revision = after.revision();
+            Instant now = clock.instant();
+            StepRow step = new StepRow(
+                    id,
+                    revision,
+                    "change",
+                    before.row().cursor(),
+                    revision,
+                    StoredForm.note(made.note(before.brand())),
+                    now);
+            BrandRow row = before.row().moved(after, revision, revision, now);
+            return store.append(before, row, after, step, StoredForm.snapshot(after))
+                    ? Optional.of(KeptBrand.of(after, revision, revision))
+                    : Optional.empty();
+        });
     }
 
     /** @throws TrailEndException at the beginning */
-    @Transactional
     public KeptBrand undo(UUID id, IfMatch ifMatch) {
-        BrandRow row = expected(id, ifMatch);
-        StepRow shown = step(id, row.cursor());
-        if (shown.base() == null) {
-            throw new TrailEndException("undo");
-        }
-        return goTo(row, "undo", step(id, shown.base()), shown);
+        return goTo(id, ifMatch, "undo", row -> {
+            StepRow shown = step(id, row.cursor());
+            if (shown.base() == null) {
+                throw new TrailEndException("undo");
+            }
+            return new Way(step(id, shown.base()), shown);
+        });
     }
 
     /** @throws TrailEndException at the newest step */
-    @Transactional
     public KeptBrand redo(UUID id, IfMatch ifMatch) {
-        BrandRow row = expected(id, ifMatch);
-        StepRow next = row.cursor() == row.tip() ? null : trail.following(id, row.cursor(), row.tip());
-        if (next == null) {
-            throw new TrailEndException("redo");
-        }
-        return goTo(row, "redo", next, next);
+        return goTo(id, ifMatch, "redo", row -> {
+            StepRow next =
+                    row.cursor() == row.tip() ? null : store.read(() -> trail.following(id, row.cursor(), row.tip()));
+            if (next == null) {
+                throw new TrailEndException("redo");
+            }
+            return new Way(next, next);
+        });
     }
 
     /**
@@ -151,123 +151,123 @@ public class BrandKeeper {
      *
      * @throws UnknownStepException if there is no such step on the way
      */
-    @Transactional
     public KeptBrand goTo(UUID id, IfMatch ifMatch, long revision) {
-        BrandRow row = expected(id, ifMatch);
-        StepRow target = onTheWay(row, revision);
-        return goTo(row, revision < row.cursor() ? "undo" : "redo", target, target);
+        BrandRow now = store.row(id);
+        return goTo(id, ifMatch, revision < now.cursor() ? "undo" : "redo", row -> {
+            StepRow target = onTheWay(row, revision);
+            return new Way(target, target);
+        });
+    }
+
+    /**
+     * @param target the step whose state is shown from now on
+     * @param concerned the step that is told of
+     */
+    private record Way(StepRow target, StepRow concerned) {}
+
+    private KeptBrand goTo(UUID id, IfMatch ifMatch, String kind, Function<BrandRow, Way> find) {
+        return untilWritten(() -> {
+            StandingBrand before = expected(id, ifMatch);
+            BrandRow row = before.row();
+            Way way = find.apply(row);
+            long target = way.target().revision();
+            Brand brand = store.asOf(id, target).at(row.revision() + 1);
+            Instant now = clock.instant();
+            StepRow step = new StepRow(
+                    id,
+                    brand.revision(),
+                    kind,
+                    row.cursor(),
+                    target,
+                    way.concerned().note(),
+                    now);
+            return store.append(before, row.moved(brand, target, row.tip(), now), brand, step, null)
+                    ? Optional.of(KeptBrand.of(brand, target, row.tip()))
+                    : Optional.empty();
+        });
+    }
+
+    private interface Attempt {
+        Optional<KeptBrand> make();
+    }
+
+    private static KeptBrand untilWritten(Attempt attempt) {
+        for (int made = 0; made < ATTEMPTS; made++) {
+            Optional<KeptBrand> written = attempt.make();
+            if (written.isPresent()) {
+                return written.get();
+            }
+        }
+        throw new IllegalStateException("The brand is changed too fast by others");
     }
 
     /** @return the brand as it was after a step */
-    @Transactional(readOnly = true)
     public Brand asOf(UUID id, long revision) {
-        onTheWay(standing(id), revision);
-        return json.brand(trail.snapshot(id, revision).snapshot());
-    }
-
-    /** @param theme the one that is meant; absent: the one that is handed over first @return the brand as it looks in it */
-    @Transactional(readOnly = true)
-    public Brand seenIn(UUID id, @Nullable UUID theme) {
-        Brand brand = tables.read(standing(id));
-        return theme == null ? brand : brand.seenIn(theme);
+        onTheWay(store.row(id), revision);
+        return store.asOf(id, revision);
     }
 
     /** @return what a change would make of the brand; nothing is kept */
-    @Transactional(readOnly = true)
-    public Preview preview(UUID id, Change change) {
-        BrandRow row = standing(id);
-        Brand before = tables.read(row);
-        return new Preview(before, KeptBrand.of(change.applyTo(before), row.cursor(), row.tip()));
+    public Preview preview(UUID id, Function<Brand, Change> change) {
+        StandingBrand before = store.load(id);
+        BrandRow row = before.row();
+        Brand after = change.apply(before.brand()).applyTo(before.brand());
+        return new Preview(before.brand(), KeptBrand.of(after, row.cursor(), row.tip()));
     }
 
     private StepRow onTheWay(BrandRow row, long revision) {
-        StepRow step = trail.find(row.id(), revision);
+        StepRow step = store.read(() -> trail.find(row.id(), revision));
         boolean first = step != null && step.base() == null;
         boolean newest = revision == row.tip();
-        if (step == null || !(first || newest || trail.following(row.id(), revision, row.tip()) != null)) {
+        if (step == null
+                || !(first || newest || store.read(() -> trail.following(row.id(), revision, row.tip())) != null)) {
             throw new UnknownStepException(revision);
         }
         return step;
     }
 
-    private KeptBrand goTo(BrandRow row, String kind, StepRow target, StepRow concerned) {
-        Brand brand = json.brand(trail.snapshot(row.id(), target.revision()).snapshot())
-                .at(row.revision() + 1);
-        trail.insert(
-                new StepRow(
-                        row.id(),
-                        brand.revision(),
-                        kind,
-                        row.cursor(),
-                        target.revision(),
-                        concerned.note(),
-                        null,
-                        clock.instant()),
-                null);
-        return store(row, brand, target.revision(), row.tip());
-    }
-
-    private KeptBrand store(BrandRow row, Brand brand, long cursor, long tip) {
-        tables.replace(brand);
-        brands.update(new BrandRow(
-                row.id(),
-                brand.name(),
-                brand.shortCode().orElse(null),
-                brand.revision(),
-                cursor,
-                tip,
-                row.begunAt(),
-                clock.instant(),
-                row.deletedAt()));
-        events.publishEvent(new BrandChanged(row.id(), brand.revision()));
-        return KeptBrand.of(brand, cursor, tip);
-    }
-
     /** Takes a brand off the shelf; it can be put back. */
-    @Transactional
     public void delete(UUID id, IfMatch ifMatch) {
-        expected(id, ifMatch);
-        brands.markDeleted(id, clock.instant());
+        StandingBrand standing = expected(id, ifMatch);
+        if (!store.delete(standing.row(), clock.instant())) {
+            // Somebody else was faster; whether that matters is asked of what stands there now.
+            delete(id, ifMatch);
+        }
     }
 
-    @Transactional
+    /** @throws UnknownBrandException if there never was one of that id */
     public KeptBrand putBack(UUID id) {
-        BrandRow row = brands.find(id);
-        if (row == null) {
-            throw new UnknownBrandException(id);
-        }
-        brands.markDeleted(id, null);
-        return KeptBrand.of(tables.read(row), row.cursor(), row.tip());
+        store.putBack(id);
+        return load(id);
     }
 
-    /** @return the steps that lead from the beginning to the newest one that redo can reach, oldest first */
-    @Transactional(readOnly = true)
-    public Trail trail(UUID id) {
-        BrandRow row = standing(id);
-        return Trail.of(trail.ofBrand(id), row.cursor(), row.tip(), json::note);
+    /**
+     * @param before only what lies before this step; absent: from the newest one that redo can reach
+     * @param most how many steps
+     * @return a part of the way from the beginning to the newest step
+     */
+    public Trail trail(UUID id, OptionalLong before, int most) {
+        BrandRow row = store.row(id);
+        Long from = before.isPresent() ? onTheWay(row, before.getAsLong()).base() : Long.valueOf(row.tip());
+        List<StepRow> steps = from == null ? List.of() : store.read(() -> trail.way(id, from, most));
+        return Trail.of(steps, row.cursor());
     }
 
-    private BrandRow standing(UUID id) {
-        BrandRow row = brands.find(id);
-        if (row == null || row.deletedAt() != null) {
-            throw new UnknownBrandException(id);
-        }
-        return row;
-    }
-
-    private BrandRow expected(UUID id, IfMatch ifMatch) {
-        BrandRow row = standing(id);
-        if (!ifMatch.allows(row.revision())) {
-            List<TrailNote> since = trail.ofBrand(id).stream()
-                    .filter(step -> ifMatch.isOlderThan(step.revision()))
-                    .map(step -> json.note(step.note()))
+    private StandingBrand expected(UUID id, IfMatch ifMatch) {
+        StandingBrand standing = store.load(id);
+        long revision = standing.row().revision();
+        if (!ifMatch.allows(revision)) {
+            List<TrailNote> since = ifMatch.newest().stream()
+                    .boxed()
+                    .flatMap(named -> store.read(() -> trail.since(id, named, MOST_SINCE)).stream())
+                    .map(step -> StoredForm.note(step.note()))
                     .toList();
-            throw new StaleRevisionException(row.revision(), since);
+            throw new StaleRevisionException(revision, since);
         }
-        return row;
+        return standing;
     }
 
     private StepRow step(UUID id, long revision) {
-        return Objects.requireNonNull(trail.find(id, revision), "a step names another that exists");
+        return Objects.requireNonNull(store.read(() -> trail.find(id, revision)), "a step names another that exists");
     }
 }

@@ -1,40 +1,24 @@
 package app.zumbido.server.trail;
 
-import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Everything that is kept of a brand, in open form; the names of the parts are part of the format of packages.
+ * What is kept of a brand besides its trail, in open form; the names of the parts are part of the format of packages.
  *
  * @param begunAt ISO-8601 in UTC, as are all times here
  * @param cursor revision of the step whose state is shown
  * @param tip revision of the newest step that redo can reach
- * @param present the brand as it stands, with the version of its form
- * @param trail every step, oldest first
  */
-public record BrandRecord(
-        UUID id,
-        long revision,
-        long cursor,
-        long tip,
-        String begunAt,
-        String changedAt,
-        JsonNode present,
-        List<Step> trail) {
-    public BrandRecord {
-        trail = List.copyOf(trail);
-    }
-
+public record BrandRecord(UUID id, long revision, long cursor, long tip, String begunAt, String changedAt) {
     /**
      * One step.
      *
      * @param kind begin, change, undo or redo
      * @param base revision of the step whose state it was made on; none for the first
      * @param shows revision of the step whose state is shown afterwards
-     * @param change what was done; none for undo and redo
-     * @param snapshot the brand afterwards; none for undo and redo
+     * @param snapshot the brand afterwards, with the version of its form; none for undo and redo
      */
     public record Step(
             long revision,
@@ -43,6 +27,5 @@ public record BrandRecord(
             long shows,
             String madeAt,
             JsonNode note,
-            @Nullable JsonNode change,
             @Nullable JsonNode snapshot) {}
 }

@@ -10,15 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param kind begin, change, undo or redo
  * @param base revision of the step whose state the change was made on
  * @param shows revision of the step whose state is shown afterwards
- * @param note JSON of a {@link app.zumbido.core.brand.TrailNote}
- * @param change JSON of a {@link app.zumbido.core.brand.Change}
+ * @param note JSON, as {@link app.zumbido.server.trail.form.StoredForm} writes it
  */
 record StepRow(
-        UUID brandId,
-        long revision,
-        String kind,
-        @Nullable Long base,
-        long shows,
-        String note,
-        @Nullable String change,
-        Instant madeAt) {}
+        UUID brandId, long revision, String kind, @Nullable Long base, long shows, String note, Instant madeAt) {}

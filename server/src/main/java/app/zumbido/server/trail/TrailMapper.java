@@ -8,17 +8,24 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface TrailMapper {
-    /** @return every step, oldest first */
-    List<StepRow> ofBrand(@Param("brandId") UUID brandId);
-
     @Nullable
     StepRow find(@Param("brandId") UUID brandId, @Param("revision") long revision);
 
-    /** @return the step on the way from the tip back to the beginning that was made on the given one */
+    /** @return the step that was made on the given one, on the way from the tip back to the beginning */
     @Nullable
     StepRow following(@Param("brandId") UUID brandId, @Param("base") long base, @Param("tip") long tip);
 
+    /** @return a step and those that lead back from it to the beginning, the newest first, up to a number */
+    List<StepRow> way(@Param("brandId") UUID brandId, @Param("from") long from, @Param("most") int most);
+
+    /** @return every step after a revision, undo and redo too, oldest first, up to a number */
+    List<StepRow> since(@Param("brandId") UUID brandId, @Param("revision") long revision, @Param("most") int most);
+
+    /** @return nothing for a step of undo or redo */
+    @Nullable
     SnapshotRow snapshot(@Param("brandId") UUID brandId, @Param("revision") long revision);
+
+    long count(@Param("brandId") UUID brandId);
 
     void insert(@Param("step") StepRow step, @Param("snapshot") byte @Nullable [] snapshot);
 

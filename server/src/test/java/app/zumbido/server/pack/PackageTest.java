@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.ChangeKind;
 import app.zumbido.core.brand.GroundChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
@@ -12,14 +13,16 @@ import app.zumbido.core.palette.Paint;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.server.TestPictures;
 import app.zumbido.server.ZumbidoApplication;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.source.SourceIntake;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.EveryChange;
-import app.zumbido.server.trail.IfMatch;
+import app.zumbido.server.trail.Trail;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -28,7 +31,9 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
@@ -106,7 +111,8 @@ class PackageTest {
         assertThat(send(there, id)).isEqualTo(sent);
         BrandKeeper keeper = there.getBean(BrandKeeper.class);
         assertThat(keeper.load(id)).isEqualTo(here.getBean(BrandKeeper.class).load(id));
-        assertThat(keeper.trail(id)).isEqualTo(here.getBean(BrandKeeper.class).trail(id));
+        assertThat(keeper.trail(id, OptionalLong.empty(), 500))
+                .isEqualTo(here.getBean(BrandKeeper.class).trail(id, OptionalLong.empty(), 500));
     }
 
     @Test
@@ -203,8 +209,9 @@ class PackageTest {
         Brand copy =
                 here.getBean(PackageService.class).copy(id, "Ostrel Autumn").brand();
         assertThat(copy.palette()).isEqualTo(original.palette());
-        assertThat(copy.theme().slots()).isEqualTo(original.theme().slots());
-        assertThat(copy.theme().id()).isNotEqualTo(original.theme().id());
+        assertThat(copy.look().theme().slots())
+                .isEqualTo(original.look().theme().slots());
+        assertThat(copy.look().themeId()).isNotEqualTo(original.look().themeId());
         assertThat(keeper.load(copy.id()).brand()).isEqualTo(copy);
         assertThat(keeper.load(copy.id()).canUndo()).isFalse();
         assertThat(here.getBean(PackageService.class)
@@ -229,24 +236,46 @@ class PackageTest {
     @Test
     void whatIsDamagedIsRefusedAndNothingOfItStays() {
         byte[] sent = send(here, id);
-        String brand = "brands/" + id + ".json";
+        String brand = "brands/" + id + "/brand.json";
+        String step = "brands/" + id + "/trail/00000006.json";
         refused(Arrays.copyOf(sent, sent.length / 2), "damaged, cut off");
         refused("This is no package.".getBytes(StandardCharsets.UTF_8), "another kind of file");
         refused(with(sent, "zumbido.json", "{\"format\":\"other\",\"version\":1}"), "no package of brands");
-        refused(with(sent, "zumbido.json", "{\"format\":\"zumbido-package\",\"version\":2}"), "newer Zumbido");
+        refused(with(sent, "zumbido.json", "{\"format\":\"zumbido-package\",\"version\":3}"), "newer Zumbido");
         refused(with(sent, brand, "{\"brand\":7"), "cannot be read");
         refused(with(sent, brand, text(sent, brand).replaceAll("\"cursor\":\\d+", "\"cursor\":999")), "does not lead");
-        refused(with(sent, brand, text(sent, brand).replaceFirst("\"base\":1,", "\"base\":555,")), "leads nowhere");
-        refused(
-                with(sent, brand, text(sent, brand).replace("Deep channel", "Deep\\u0000channel")),
-                "no file can carry");
+        refused(with(sent, step, text(sent, step).replaceFirst("\"base\":\\d+,", "\"base\":555,")), "leads nowhere");
+        refused(with(sent, step, text(sent, step).replace("Deep channel", "Deep\\u0000channel")), "no file can carry");
         String file = parts(sent).keySet().stream()
                 .filter(path -> path.startsWith("files/"))
                 .findFirst()
                 .orElseThrow();
         refused(with(sent, file, "changed"), "is not what it was");
-        assertThat(there.getBean(BrandKeeper.class)).isNotNull();
+        assertThat(there.getBean(BrandKeeper.class).keepsAny()).isFalse();
         assertThat(takeIn(there, sent)).hasSize(1);
+    }
+
+    /** Written by the program of its time and never again: it must be taken in for ever. */
+    @Test
+    void aPackageOfTheFirstVersionIsTakenIn() throws IOException {
+        byte[] old;
+        try (InputStream in = Objects.requireNonNull(getClass().getResourceAsStream("package-1.zip"))) {
+            old = in.readAllBytes();
+        }
+        Brand brand = takeIn(there, old).get(0).brand();
+        BrandKeeper keeper = there.getBean(BrandKeeper.class);
+        assertThat(brand.name()).isEqualTo("Ostrel Ferries");
+        assertThat(brand.palette().swatches()).hasSize(5);
+        assertThat(keeper.load(brand.id()).brand()).isEqualTo(brand);
+        Trail trail = keeper.trail(brand.id(), OptionalLong.empty(), 500);
+        assertThat(trail.steps()).hasSizeGreaterThan(15);
+        assertThat(trail.steps().get(0).note().kind()).isEqualTo(ChangeKind.BEGUN);
+        for (int i = 0; keeper.load(brand.id()).canUndo(); i++) {
+            keeper.undo(brand.id(), IfMatch.anything());
+            assertThat(i).isLessThan(200);
+        }
+        assertThat(onlySource(there, brand.id())).isNotNull();
+        assertThat(takeIn(here, send(there, brand.id())).get(0).brand().name()).isEqualTo("Ostrel Ferries");
     }
 
     private void refused(byte[] file, String why) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.server.ServerTest;
+import app.zumbido.server.http.IfMatch;
 import java.io.BufferedReader;
 import java.io.InputStream;
 import java.io.InputStreamReader;

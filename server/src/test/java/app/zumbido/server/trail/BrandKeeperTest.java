@@ -12,16 +12,27 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.UnknownSwatchException;
 import app.zumbido.server.ServerTest;
-import app.zumbido.server.shelf.UnknownBrandException;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.Ids;
+import app.zumbido.server.trail.form.StoredForm;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** On a real SQLite file. */
 @ServerTest
@@ -31,9 +42,6 @@ class BrandKeeperTest {
 
     @Autowired
     private TrailMapper steps;
-
-    @Autowired
-    private TrailJson json;
 
     @Autowired
     private Ids ids;
@@ -58,12 +66,13 @@ class BrandKeeperTest {
     }
 
     @Test
-    void holdsTablesAndSnapshotEqualAfterEveryChangeAndBothWaysAlongTheTrail() {
+    void holdsThePresentAndTheSnapshotEqualAfterEveryChangeAndBothWaysAlongTheTrail() {
         List<Brand> states = new ArrayList<>(List.of(keeper.load(id).brand()));
         for (Function<Brand, Change> make : EveryChange.of(ids)) {
             Brand after = change(make);
             states.add(after);
-            Brand snapshot = json.brand(steps.snapshot(id, after.revision()).snapshot());
+            Brand snapshot = StoredForm.brand(
+                    Objects.requireNonNull(steps.snapshot(id, after.revision()).snapshot()));
             assertThat(keeper.load(id).brand()).isEqualTo(after).isEqualTo(snapshot);
         }
         for (int i = states.size() - 2; i >= 0; i--) {
@@ -106,10 +115,80 @@ class BrandKeeperTest {
         change(brand -> PaletteChange.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
         change(brand -> new PaletteChange.RenameSwatch(id(brand, 0), "Spray"));
         keeper.undo(id, IfMatch.anything());
-        Trail trail = keeper.trail(id);
+        Trail trail = keeper.trail(id, OptionalLong.empty(), 100);
         assertThat(trail.steps()).extracting(Trail.Step::done).containsExactly(true, true, false);
         assertThat(trail.steps().get(2).note().to()).contains("Spray");
         assertThat(trail.cursor()).isEqualTo(2);
+    }
+
+    @Test
+    void showsTheTrailPageByPageFromTheNewestStepBack() {
+        for (int i = 1; i <= 7; i++) {
+            String name = "Name " + i;
+            change(brand -> new BrandChange.RenameBrand(name));
+        }
+        Trail newest = keeper.trail(id, OptionalLong.empty(), 3);
+        assertThat(newest.steps()).extracting(Trail.Step::revision).containsExactly(6L, 7L, 8L);
+        assertThat(newest.more()).isTrue();
+        Trail before = keeper.trail(id, OptionalLong.of(6), 4);
+        assertThat(before.steps()).extracting(Trail.Step::revision).containsExactly(2L, 3L, 4L, 5L);
+        Trail first = keeper.trail(id, OptionalLong.of(2), 4);
+        assertThat(first.steps()).extracting(Trail.Step::revision).containsExactly(1L);
+        assertThat(first.more()).isFalse();
+        assertThat(keeper.trail(id, OptionalLong.of(1), 4).steps()).isEmpty();
+    }
+
+    /** A change that takes long must hold up nobody, so it is made outside of the one transaction that writes. */
+    @Test
+    void makesChangesOutsideOfEveryTransaction() {
+        change(brand -> {
+            assertThat(TransactionSynchronizationManager.isActualTransactionActive())
+                    .isFalse();
+            return new BrandChange.RenameBrand("A");
+        });
+    }
+
+    @Test
+    void makesAChangeAnewWhenSomebodyElseWasFaster() {
+        AtomicInteger made = new AtomicInteger();
+        Brand both = change(brand -> {
+            if (made.getAndIncrement() == 0) {
+                change(other -> new BrandChange.SetShortCode(Optional.of("OST")));
+            }
+            return new BrandChange.RenameBrand("A");
+        });
+        assertThat(made).hasValue(2);
+        assertThat(both.shortCode()).contains("OST");
+        assertThat(both.revision()).isEqualTo(3);
+        AtomicInteger refused = new AtomicInteger();
+        assertThatThrownBy(() -> keeper.change(id, IfMatch.revision(3), brand -> {
+                    if (refused.getAndIncrement() == 0) {
+                        change(other -> new BrandChange.RenameBrand("Theirs"));
+                    }
+                    return new BrandChange.RenameBrand("Ours");
+                }))
+                .isInstanceOf(StaleRevisionException.class);
+        assertThat(keeper.load(id).brand().name()).isEqualTo("Theirs");
+    }
+
+    @Test
+    void losesNoChangeOfTenPeopleAtOnce() throws Exception {
+        ExecutorService people = Executors.newFixedThreadPool(10);
+        try {
+            List<Future<Brand>> changes = new ArrayList<>();
+            for (int i = 0; i < 40; i++) {
+                Swatch swatch = swatch("Swatch " + i, "0F7C7A");
+                changes.add(people.submit(() -> change(brand -> PaletteChange.AddSwatches.of(List.of(swatch)))));
+            }
+            Set<Long> revisions = new HashSet<>();
+            for (Future<Brand> change : changes) {
+                revisions.add(change.get().revision());
+            }
+            assertThat(revisions).hasSize(40);
+        } finally {
+            people.shutdownNow();
+        }
+        assertThat(keeper.load(id).brand().palette().swatches()).hasSize(40);
     }
 
     @Test
@@ -139,7 +218,7 @@ class BrandKeeperTest {
     @Test
     void keepsNothingOfAPreview() {
         Brand before = change(brand -> PaletteChange.AddSwatches.of(List.of(swatch("Foam", "EAF3F2"))));
-        Brand seen = keeper.preview(id, new PaletteChange.MixSwatch(id(before, 0), -0.2, 0, 0))
+        Brand seen = keeper.preview(id, brand -> new PaletteChange.MixSwatch(id(before, 0), -0.2, 0, 0))
                 .after()
                 .brand();
         assertThat(seen.palette().swatches().get(0).color()).isNotEqualTo(Rgb.ofHex("EAF3F2"));
@@ -152,10 +231,11 @@ class BrandKeeperTest {
         change(brand -> new BrandChange.RenameBrand("A"));
         assertThatThrownBy(() -> keeper.change(id, IfMatch.revision(1), brand -> new BrandChange.RenameBrand("B")))
                 .isInstanceOfSatisfying(StaleRevisionException.class, stale -> {
-                    assertThat(stale.revision()).isEqualTo(2);
-                    assertThat(stale.since())
+                    assertThat(stale.facts()).containsEntry("revision", 2L);
+                    assertThat(stale.facts().get("since"))
+                            .asInstanceOf(InstanceOfAssertFactories.list(NoteResponse.class))
                             .singleElement()
-                            .satisfies(note -> assertThat(note.to()).contains("A"));
+                            .satisfies(note -> assertThat(note.to()).isEqualTo("A"));
                 });
         assertThat(keeper.load(id).brand().name()).isEqualTo("A");
     }
@@ -167,7 +247,7 @@ class BrandKeeperTest {
         assertThatThrownBy(() -> change(brand -> new PaletteChange.RemoveSwatch(unknown)))
                 .isInstanceOf(UnknownSwatchException.class);
         assertThat(keeper.load(id).brand()).isEqualTo(before);
-        assertThat(keeper.trail(id).steps()).hasSize(1);
+        assertThat(keeper.trail(id, OptionalLong.empty(), 100).steps()).hasSize(1);
     }
 
     @Test

@@ -16,7 +16,6 @@ import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.palette.Group;
-import app.zumbido.core.palette.LadderStep;
 import app.zumbido.core.palette.MoodWord;
 import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Origin;
@@ -28,7 +27,6 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Proportion;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.SlotFill;
 import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.Turning;
@@ -49,6 +47,10 @@ public final class EveryChange {
         return Swatch.of(new SwatchId(ids.next()), name, Rgb.ofHex(hex), List.of(Origin.at("logo.png", 3, 4)));
     }
 
+    private static UUID first(Brand brand) {
+        return brand.themes().first().id();
+    }
+
     /** Every kind of change once, each on what the one before left. */
     public static List<Function<Brand, Change>> of(Ids ids) {
         Swatch navy = swatch(ids, "Night channel", "0B2A4A");
@@ -58,7 +60,7 @@ public final class EveryChange {
         UUID veil = ids.next();
         List<Swatch> drafted = List.of(swatch(ids, "Dark blue", "0B2A4A"), swatch(ids, "Orange", "F2682A"));
         return List.of(
-                brand -> BrandChange.DraftBrand.of("logo.png", drafted),
+                brand -> BrandChange.DraftBrand.of(brand, "logo.png", drafted),
                 brand -> PaletteChange.AddSwatches.of(List.of(navy, teal)),
                 brand -> new PaletteChange.AddSwatches(
                         List.of(),
@@ -74,7 +76,7 @@ public final class EveryChange {
                 brand -> new PaletteChange.OrderSwatches(
                         PaletteOrder.LIGHTNESS, PaletteOrder.LIGHTNESS.of(brand.palette(), Map.of())),
                 brand -> PaletteChange.AddSwatches.of(
-                        List.of(pale.following(new LadderStep(teal.id(), 0.75), teal.color())
+                        List.of(pale.following(new Paint.OnLadder(teal.id(), 0.75), teal.color())
                                 .in(Group.EXTENDED))),
                 brand -> new PaletteChange.MixSwatch(teal.id(), 0.04, 0, 0),
                 brand -> new PaletteChange.FreeSwatch(pale.id()),
@@ -97,11 +99,14 @@ public final class EveryChange {
                 brand -> new RoleChange.WordRole(Role.MAIN, "For titles and the hull."),
                 brand -> new RoleChange.SetProportion(new Proportion(70, 20, 10)),
                 brand -> new RoleChange.OrderChart(List.of(navy.id(), violet.id(), teal.id())),
-                brand -> new ThemeChange.ApplySuggestion(Suggestion.from(brand.palette())),
-                brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_1, new SlotFill.OfSwatch(teal.id())),
-                brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_2, new SlotFill.Derived(teal.id(), 0.25)),
-                brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_3, new SlotFill.Fixed(Rgb.ofHex("FFD400"))),
-                brand -> new ThemeChange.FillSlot(ThemeSlot.ACCENT_4, SlotFill.EMPTY),
+                brand -> new ThemeChange.ApplySuggestion(first(brand), Suggestion.from(brand.palette())),
+                brand -> new ThemeChange.FillSlot(
+                        first(brand), ThemeSlot.ACCENT_1, Optional.of(new Paint.OfSwatch(teal.id()))),
+                brand -> new ThemeChange.FillSlot(
+                        first(brand), ThemeSlot.ACCENT_2, Optional.of(new Paint.Shifted(teal.id(), 0.25))),
+                brand -> new ThemeChange.FillSlot(
+                        first(brand), ThemeSlot.ACCENT_3, Optional.of(new Paint.Fixed(Rgb.ofHex("FFD400")))),
+                brand -> new ThemeChange.FillSlot(first(brand), ThemeSlot.ACCENT_4, Optional.empty()),
                 brand -> new GroundChange.RulePair(new PairRule(
                         PairRule.Kind.NARROWED,
                         new Paint.OfSwatch(teal.id()),
@@ -109,7 +114,7 @@ public final class EveryChange {
                         "Only for the hull")),
                 brand -> new GroundChange.RulePair(new PairRule(
                         PairRule.Kind.LEFT,
-                        new Paint.OnLadder(new LadderStep(navy.id(), 0.5)),
+                        new Paint.OnLadder(navy.id(), 0.5),
                         new Paint.OfSwatch(teal.id()),
                         "Painted so since 1987")),
                 brand -> new GroundChange.FreePair(new Paint.OfSwatch(teal.id()), new Paint.Fixed(Rgb.WHITE)),
@@ -118,7 +123,7 @@ public final class EveryChange {
                         "Title band",
                         new ComposedGround.Base.OfGradient(
                                 List.of(
-                                        new Paint.OnLadder(new LadderStep(navy.id(), -0.5)),
+                                        new Paint.OnLadder(navy.id(), -0.5),
                                         new Paint.OfSwatch(navy.id()),
                                         new Paint.OfSwatch(teal.id())),
                                 false,
@@ -133,16 +138,17 @@ public final class EveryChange {
                         new Paint.OfSwatch(navy.id()))),
                 brand -> new PaletteChange.RemoveSwatch(teal.id()),
                 brand -> new GroundChange.DropGround(veil),
-                brand -> new ThemeChange.RenameTheme("Daylight"),
-                brand -> new ThemeChange.SetGround(PageGround.DARK),
+                brand -> new ThemeChange.RenameTheme(first(brand), "Daylight"),
+                brand -> new ThemeChange.SetGround(first(brand), PageGround.DARK),
                 brand -> new ThemesChange.AddTheme(
-                        Turning.of(brand.theme(), brand.palette(), brand.roles())
+                        Turning.of(brand.look().theme(), brand.palette(), brand.roles())
                                 .under(ids.next())
                                 .withName("Day"),
                         Optional.of("Daylight")),
-                brand -> new ThemeChange.InTheme(
+                brand -> new ThemeChange.FillSlot(
                         brand.themes().ids().get(1),
-                        new ThemeChange.FillSlot(ThemeSlot.ACCENT_5, new SlotFill.OfSwatch(navy.id()))),
+                        ThemeSlot.ACCENT_5,
+                        Optional.of(new Paint.OnLadder(navy.id(), 0.25))),
                 brand -> new ThemesChange.LeadWithTheme(brand.themes().ids().get(1)),
                 brand -> new ThemesChange.RemoveTheme(brand.themes().ids().get(1)),
                 brand -> new BrandChange.RenameBrand("Ostrel"),
@@ -153,7 +159,7 @@ public final class EveryChange {
                                 Map.of(ThemeSlot.ACCENT_1, Rgb.ofHex("0F7C7A"), ThemeSlot.LIGHT_1, Rgb.WHITE),
                                 Optional.of(new FontPair("Georgia", "Arial"))),
                         "timetable.pptx",
-                        brand.palette(),
+                        brand,
                         ids::next));
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.server.ZumbidoApplication;
+import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.Ids;
 import java.nio.file.Path;
 import java.util.ArrayList;

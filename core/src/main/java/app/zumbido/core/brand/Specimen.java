@@ -1,0 +1,84 @@
+package app.zumbido.core.brand;
+
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.ThemeSeries;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.TintStep;
+import app.zumbido.core.theme.TurnedLayout;
+import app.zumbido.core.theme.Unbranded;
+import app.zumbido.core.type.FontPair;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What the specimens are painted from. Empty slots show the unbranded greys.
+ *
+ * @param ground what its pages stand on
+ * @param texts the two text colours, the usual one first
+ * @param pages the two grounds, the page itself first
+ * @param accents all six in order
+ * @param onAccents for each accent the better of the text and the page colour as text on it
+ * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
+ * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
+ * @param raised the one series that a chart raises: the highlight, where the brand has one
+ * @param onRaised the better of the text and the page colour on it
+ * @param quiet the other series beside it
+ */
+public record Specimen(
+        PageGround ground,
+        List<Rgb> texts,
+        List<Rgb> pages,
+        List<Rgb> accents,
+        List<Rgb> onAccents,
+        List<Rgb> series,
+        Rgb link,
+        Rgb followedLink,
+        Rgb turnedLink,
+        Rgb raised,
+        Rgb onRaised,
+        Rgb quiet,
+        FontPair fonts) {
+    public static Specimen of(Look look) {
+        Map<ThemeSlot, Rgb> colors = Unbranded.completing(look.theme(), look.palette());
+        PageGround ground = look.theme().ground();
+        List<Rgb> texts = ground.texts().stream().map(colors::get).toList();
+        List<Rgb> pages = ground.pages().stream().map(colors::get).toList();
+        List<Rgb> accents = ThemeSlot.ACCENTS.stream().map(colors::get).toList();
+        Rgb raised = raised(look, accents);
+        return new Specimen(
+                ground,
+                texts,
+                pages,
+                accents,
+                accents.stream()
+                        .map(accent -> better(texts.get(0), pages.get(0), accent))
+                        .toList(),
+                ThemeSeries.of(look.theme(), colors),
+                colors.get(ThemeSlot.HYPERLINK),
+                colors.get(ThemeSlot.FOLLOWED_HYPERLINK),
+                TurnedLayout.link(colors, ground.turned()),
+                raised,
+                better(texts.get(0), pages.get(0), raised),
+                quiet(texts.get(1)),
+                look.theme().fonts());
+    }
+
+    private static Rgb raised(Look look, List<Rgb> accents) {
+        return look.roles()
+                .first(Role.HIGHLIGHT)
+                .map(swatch -> look.palette().get(swatch).color())
+                .orElse(accents.get(0));
+    }
+
+    /** The second tint that document programs offer of the second text colour: between it and the page. */
+    private static Rgb quiet(Rgb text) {
+        return TintStep.offeredFor(text).get(1).apply(text);
+    }
+
+    private static Rgb better(Rgb one, Rgb other, Rgb ground) {
+        return ContrastRatio.between(one, ground).compareTo(ContrastRatio.between(other, ground)) >= 0 ? one : other;
+    }
+}

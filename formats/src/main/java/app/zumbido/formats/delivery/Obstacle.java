@@ -1,0 +1,14 @@
+package app.zumbido.formats.delivery;
+
+import app.zumbido.core.theme.ThemeSlot;
+import java.util.List;
+
+/** Why something cannot be handed over yet. */
+public sealed interface Obstacle {
+    /** Document programs know no empty slot. */
+    record UnfilledSlots(List<ThemeSlot> slots) implements Obstacle {
+        public UnfilledSlots {
+            slots = List.copyOf(slots);
+        }
+    }
+}

@@ -1,0 +1,66 @@
+package app.zumbido.server.answer;
+
+import app.zumbido.core.brand.Look;
+import app.zumbido.core.brand.Specimen;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.theme.PageGround;
+import java.util.List;
+
+/**
+ * Everything that the specimens are painted from, as hexes. Empty slots show the unbranded greys.
+ *
+ * @param dark whether its pages are dark
+ * @param text1 what pages are written in: Dark 1, in a dark theme Light 1
+ * @param page1 what pages stand on: Light 1, in a dark theme Dark 1
+ * @param text2 the second text color
+ * @param page2 the second ground
+ * @param accents the six accents in order
+ * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
+ * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
+ * @param raised the one series that a chart raises: the highlight, where the brand has one
+ * @param onRaised the better of the text and the page color on it
+ * @param quiet the other series beside it
+ * @param onAccents for each accent the better of the text and the page color as text on it
+ */
+public record SpecimenResponse(
+        boolean dark,
+        String text1,
+        String page1,
+        String text2,
+        String page2,
+        List<String> accents,
+        List<String> onAccents,
+        List<String> series,
+        String link,
+        String followedLink,
+        String turnedLink,
+        String raised,
+        String onRaised,
+        String quiet,
+        String headingFont,
+        String bodyFont) {
+    public static SpecimenResponse of(Look look) {
+        Specimen specimen = Specimen.of(look);
+        return new SpecimenResponse(
+                specimen.ground() == PageGround.DARK,
+                specimen.texts().get(0).hex(),
+                specimen.pages().get(0).hex(),
+                specimen.texts().get(1).hex(),
+                specimen.pages().get(1).hex(),
+                hexes(specimen.accents()),
+                hexes(specimen.onAccents()),
+                hexes(specimen.series()),
+                specimen.link().hex(),
+                specimen.followedLink().hex(),
+                specimen.turnedLink().hex(),
+                specimen.raised().hex(),
+                specimen.onRaised().hex(),
+                specimen.quiet().hex(),
+                specimen.fonts().heading(),
+                specimen.fonts().body());
+    }
+
+    private static List<String> hexes(List<Rgb> colors) {
+        return colors.stream().map(Rgb::hex).toList();
+    }
+}

@@ -1,0 +1,147 @@
+package app.zumbido.server.answer;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.Look;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.Ground;
+import app.zumbido.core.contrast.Pair;
+import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.SlotReason;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.ThemeWarning;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A theme as the page shows it.
+ *
+ * @param ground what its pages stand on
+ * @param warnings what will be regretted in documents, and notes
+ * @param specimen what the specimens are painted from
+ * @param toLookAt how many texts in use cannot be read at level AA or must not be used, and are not left on purpose
+ */
+public record ThemeResponse(
+        UUID id,
+        String name,
+        PageGround ground,
+        FontsResponse fonts,
+        List<SlotResponse> slots,
+        List<WarningResponse> warnings,
+        SpecimenResponse specimen,
+        int toLookAt) {
+    public static List<ThemeResponse> allOf(Brand brand) {
+        return brand.looks().stream().map(ThemeResponse::of).toList();
+    }
+
+    private static ThemeResponse of(Look look) {
+        Brand brand = look.brand();
+        Theme theme = look.theme();
+        Map<ThemeSlot, Rgb> colors = look.colors();
+        List<SlotResponse> slots = new ArrayList<>();
+        theme.slots().forEach((slot, setting) -> slots.add(SlotResponse.of(slot, setting, colors)));
+        return new ThemeResponse(
+                theme.id(),
+                theme.name(),
+                theme.ground(),
+                new FontsResponse(theme.fonts().heading(), theme.fonts().body()),
+                slots,
+                ThemeWarning.of(theme, brand.palette(), brand.usualThemeName()).stream()
+                        .map(WarningResponse::of)
+                        .toList(),
+                SpecimenResponse.of(look),
+                Ground.toLookAt(brand.palette(), brand.roles(), theme, brand.grounds(), WcagLevel.AA));
+    }
+
+    /**
+     * @param other the slot that it is judged against, if it is
+     * @param value contrast ratio or ΔE00, as the kind says
+     * @param note whether it is only worth a note
+     */
+    public record WarningResponse(
+            ThemeWarning.Kind kind, String slot, @Nullable String other, double value, boolean note) {
+        static WarningResponse of(ThemeWarning warning) {
+            return new WarningResponse(
+                    warning.kind(),
+                    warning.slot().code(),
+                    warning.other().map(ThemeSlot::code).orElse(null),
+                    warning.value(),
+                    warning.kind().isNote());
+        }
+    }
+
+    public record FontsResponse(String heading, String body) {}
+
+    /** How a slot is filled. */
+    public enum FillKind {
+        SWATCH,
+        STEP,
+        DERIVED,
+        FIXED,
+        EMPTY;
+
+        static FillKind of(Paint paint) {
+            return paint.match(p -> SWATCH, p -> STEP, p -> DERIVED, p -> FIXED);
+        }
+    }
+
+    /**
+     * @param swatchId the swatch that the slot follows
+     * @param lightness what is added to the swatch's OKLCH lightness, -1 to 1
+     * @param reason why the suggestion chose it; absent where a person did
+     * @param tints the five steps that document programs derive, light to dark
+     * @param on how the color reads on the grounds Light 1, Light 2, Dark 1, Dark 2 that are set
+     */
+    public record SlotResponse(
+            String slot,
+            FillKind fill,
+            @Nullable String hex,
+            @Nullable String ink,
+            @Nullable UUID swatchId,
+            @Nullable Double lightness,
+            @Nullable SlotReason reason,
+            List<TintResponse> tints,
+            List<GroundResponse> on) {
+        static SlotResponse of(ThemeSlot slot, SlotSetting setting, Map<ThemeSlot, Rgb> colors) {
+            Rgb color = colors.get(slot);
+            Optional<Paint> paint = setting.paint();
+            return new SlotResponse(
+                    slot.code(),
+                    paint.map(FillKind::of).orElse(FillKind.EMPTY),
+                    color == null ? null : color.hex(),
+                    color == null ? null : color.ink().hex(),
+                    paint.flatMap(Paint::follows).map(SwatchId::value).orElse(null),
+                    paint.map(SlotResponse::lightness).orElse(null),
+                    setting.reason().orElse(null),
+                    color == null ? List.of() : TintResponse.allOf(color),
+                    color == null ? List.of() : GroundResponse.allOf(slot, color, colors));
+        }
+
+        private static @Nullable Double lightness(Paint paint) {
+            return paint instanceof Paint.Shifted shifted ? shifted.lightness() : null;
+        }
+    }
+
+    /** How a color reads on a ground of the theme, at level AA. */
+    public record GroundResponse(String ground, double ratio, boolean text, boolean largeText, boolean graphics) {
+        static List<GroundResponse> allOf(ThemeSlot slot, Rgb color, Map<ThemeSlot, Rgb> colors) {
+            return ThemeSlot.GROUNDS.stream()
+                    .filter(ground -> ground != slot && colors.containsKey(ground))
+                    .map(ground -> of(ground, Pair.of(color, colors.get(ground), WcagLevel.AA)))
+                    .toList();
+        }
+
+        private static GroundResponse of(ThemeSlot ground, Pair pair) {
+            return new GroundResponse(
+                    ground.code(), pair.ratio().value(), pair.text(), pair.largeText(), pair.graphics());
+        }
+    }
+}

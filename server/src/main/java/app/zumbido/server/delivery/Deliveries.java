@@ -1,0 +1,36 @@
+package app.zumbido.server.delivery;
+
+import app.zumbido.core.brand.Look;
+import app.zumbido.formats.css.CssProperties;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.ooxml.PresentationTemplate;
+import app.zumbido.formats.text.CodeSheet;
+import app.zumbido.server.http.FileStem;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** The list of everything that can be handed over; what is not in it, nobody can ask for. */
+@Component
+class Deliveries {
+    private static final List<DeliveryWriter> WRITERS =
+            List.of(new PresentationTemplate(), new CssProperties(), new CodeSheet());
+
+    List<DeliveryWriter> all() {
+        return WRITERS;
+    }
+
+    /** @throws UnknownDeliveryException if nothing of that kind is handed over */
+    DeliveryWriter ofKind(String kind) {
+        return WRITERS.stream()
+                .filter(writer -> writer.kind().equals(kind))
+                .findFirst()
+                .orElseThrow(() -> new UnknownDeliveryException(kind));
+    }
+
+    /** @return a name that every file system takes; with the theme's where the brand has several */
+    static String fileName(DeliveryWriter writer, Look look) {
+        String brand = look.brand().name();
+        boolean several = look.brand().themes().all().size() > 1;
+        return FileStem.of(several ? brand + " " + look.theme().name() : brand) + writer.ending();
+    }
+}

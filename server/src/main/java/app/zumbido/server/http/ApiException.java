@@ -1,0 +1,36 @@
+package app.zumbido.server.http;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.springframework.http.ProblemDetail;
+
+/** A request that cannot be answered as it stands. Each feature has its own, with its kind of problem and its facts. */
+public class ApiException extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    private final transient Problem problem;
+    private final transient Map<String, Object> facts = new LinkedHashMap<>();
+
+    /** @param detail what happened this time, for people */
+    public ApiException(Problem problem, String detail) {
+        super(detail);
+        this.problem = problem;
+    }
+
+    /** Adds a member to the problem detail. */
+    protected final void fact(String name, Object value) {
+        facts.put(name, value);
+    }
+
+    /** @return the members of the problem detail that only this problem has */
+    public final Map<String, Object> facts() {
+        return Collections.unmodifiableMap(facts);
+    }
+
+    ProblemDetail detail() {
+        ProblemDetail detail = problem.detail(String.valueOf(getMessage()));
+        facts.forEach(detail::setProperty);
+        return detail;
+    }
+}

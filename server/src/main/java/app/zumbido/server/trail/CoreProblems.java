@@ -1,0 +1,28 @@
+package app.zumbido.server.trail;
+
+import app.zumbido.core.palette.UnknownSwatchException;
+import app.zumbido.core.theme.UnknownThemeException;
+import app.zumbido.server.http.ApiException;
+import app.zumbido.server.http.ForeignProblems;
+import app.zumbido.server.http.Problem;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** What core refuses when a brand is changed or looked at. */
+@Component
+class CoreProblems implements ForeignProblems {
+    private static final Problem UNKNOWN_SWATCH = new Problem(HttpStatus.NOT_FOUND, "unknown-swatch", "Unknown swatch");
+    private static final Problem UNKNOWN_THEME = new Problem(HttpStatus.NOT_FOUND, "unknown-theme", "Unknown theme");
+
+    @Override
+    public Optional<ApiException> of(Exception exception) {
+        if (exception instanceof UnknownSwatchException) {
+            return Optional.of(new ApiException(UNKNOWN_SWATCH, String.valueOf(exception.getMessage())));
+        }
+        if (exception instanceof UnknownThemeException) {
+            return Optional.of(new ApiException(UNKNOWN_THEME, String.valueOf(exception.getMessage())));
+        }
+        return Optional.empty();
+    }
+}

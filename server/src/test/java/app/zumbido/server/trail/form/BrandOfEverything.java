@@ -1,0 +1,134 @@
+package app.zumbido.server.trail.form;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Fraction;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.ComposedGround;
+import app.zumbido.core.contrast.GroundRules;
+import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.palette.Group;
+import app.zumbido.core.palette.Notes;
+import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Paint;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Proportion;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.SlotReason;
+import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Theme;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.Themes;
+import app.zumbido.core.type.FontPair;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+
+/** A brand in which every role, reason, kind of reference and kind of rule stands, with ids that are always the same. */
+final class BrandOfEverything {
+    private static final SwatchId NAVY = new SwatchId(new UUID(2, 1));
+    private static final SwatchId TEAL = new SwatchId(new UUID(2, 2));
+    private static final Group VIDEO = new Group("Video");
+    private static final List<Paint> PAINTS = List.of(
+            new Paint.OfSwatch(NAVY),
+            new Paint.OnLadder(NAVY, 0.5),
+            new Paint.Shifted(TEAL, -0.125),
+            new Paint.Fixed(Rgb.ofHex("FFD400")));
+
+    private BrandOfEverything() {}
+
+    static Brand brand() {
+        return new Brand(
+                new UUID(1, 1),
+                42,
+                "Ostrel Ferries",
+                Optional.of("OF"),
+                palette(),
+                roles(),
+                new Themes(List.of(theme(1, PageGround.LIGHT), theme(2, PageGround.DARK))),
+                grounds());
+    }
+
+    private static Palette palette() {
+        Rgb navy = Rgb.ofHex("0B2A4A");
+        Swatch first = Swatch.of(
+                        NAVY,
+                        "Night channel",
+                        navy,
+                        List.of(
+                                Origin.of("manual.pdf"),
+                                Origin.at("logo.png", 3, 4),
+                                new Origin("harbour.jpg", OptionalInt.of(1), OptionalInt.of(2), OptionalInt.of(7))))
+                .withNotes(new Notes("Blue 4 of the island printers", "for the hull"));
+        Swatch second =
+                Swatch.of(TEAL, "Harbour teal", Rgb.ofHex("0F7C7A"), List.of()).in(VIDEO);
+        Swatch third = Swatch.of(new SwatchId(new UUID(2, 3)), "Pale navy", navy, List.of())
+                .following(new Paint.OnLadder(NAVY, 0.75), navy);
+        List<Group> groups = new ArrayList<>(Group.USUAL);
+        groups.add(VIDEO);
+        return new Palette(List.of(first, second, third), groups, List.of("too-many"));
+    }
+
+    private static Roles roles() {
+        Map<Role, List<SwatchId>> assigned = new EnumMap<>(Role.class);
+        Map<Role, String> words = new EnumMap<>(Role.class);
+        for (Role role : Role.values()) {
+            assigned.put(role, role.most() == 1 ? List.of(NAVY) : List.of(TEAL, NAVY));
+            words.put(role, "What " + role.ordinal() + " is for.");
+        }
+        return new Roles(assigned, new Proportion(70, 20, 10), words);
+    }
+
+    /** Reasons go round and round until all of them have had a slot. */
+    private static Theme theme(int number, PageGround ground) {
+        Map<ThemeSlot, SlotSetting> slots = new EnumMap<>(ThemeSlot.class);
+        List<SlotReason> reasons = Arrays.asList(SlotReason.values());
+        int first = (number - 1) * (ThemeSlot.values().length - 2);
+        for (ThemeSlot slot : ThemeSlot.values()) {
+            int place = slot.ordinal();
+            if (place >= 2) {
+                SlotReason reason = reasons.get((first + place - 2) % reasons.size());
+                slots.put(slot, SlotSetting.because(reason, PAINTS.get(place % PAINTS.size())));
+            }
+        }
+        slots.put(ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.OfSwatch(NAVY)));
+        return new Theme(new UUID(3, number), "Theme " + number, ground, new FontPair("Georgia", "Verdana"), slots);
+    }
+
+    private static GroundRules grounds() {
+        List<PairRule> rules = new ArrayList<>();
+        for (PairRule.Kind kind : PairRule.Kind.values()) {
+            rules.add(new PairRule(kind, PAINTS.get(rules.size()), PAINTS.get(3), "Because " + rules.size()));
+        }
+        return new GroundRules(
+                rules,
+                List.of(
+                        new ComposedGround(
+                                new UUID(4, 1),
+                                "Title band",
+                                new ComposedGround.Base.OfGradient(PAINTS.subList(0, 3), true, 45),
+                                Optional.of(new ComposedGround.Laid(PAINTS.get(3), Fraction.of(0.7))),
+                                PAINTS.get(0)),
+                        new ComposedGround(
+                                new UUID(4, 2),
+                                "Harbour",
+                                new ComposedGround.Base.OfPicture(new UUID(5, 5)),
+                                Optional.empty(),
+                                PAINTS.get(1))));
+    }
+
+    static List<SlotReason> reasons() {
+        return brand().themes().all().stream()
+                .flatMap(theme -> theme.slots().values().stream())
+                .flatMap(setting -> setting.reason().stream())
+                .toList();
+    }
+}

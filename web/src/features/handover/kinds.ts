@@ -1,0 +1,35 @@
+/** What people are told about a kind of delivery; which kinds there are is the server's to say. */
+export interface DeliveryWords {
+  name: string;
+  size: string;
+  /** How it is put in place. */
+  use: string;
+  /** What is shown of it beforehand. */
+  preview: 'template' | 'text' | 'none';
+}
+
+const WORDS: Record<string, DeliveryWords> = {
+  'presentation-wide': {
+    name: 'Presentation template',
+    size: 'widescreen, 16:9',
+    use: 'Open it: a new presentation begins with these colours and fonts. To make it the one that everything new starts with, save it as the standard template of your presentation program.',
+    preview: 'template',
+  },
+  css: {
+    name: 'CSS custom properties',
+    size: 'one stylesheet',
+    use: 'For whoever keeps the website: put it before all other styles, and write var(--name) instead of a code.',
+    preview: 'text',
+  },
+  text: {
+    name: 'Codes as text',
+    size: 'one page',
+    use: 'For every other place: print it, mail it, or paste codes from it.',
+    preview: 'text',
+  },
+};
+
+/** @param fileName what stands for a kind that has no words yet */
+export function deliveryWords(kind: string, fileName: string): DeliveryWords {
+  return WORDS[kind] ?? { name: fileName, size: 'one file', use: '', preview: 'none' };
+}

@@ -125,6 +125,7 @@ public final class RoleDraft {
                 .filter(id -> highlight.filter(swatch -> swatch.id().equals(id)).isEmpty())
                 .filter(id -> !proposals.containsKey(Role.TEXT)
                         || !proposals.get(Role.TEXT).swatches().contains(id))
+                .limit(Role.SECONDARY.most())
                 .toList();
         if (!rest.isEmpty()) {
             proposals.put(Role.SECONDARY, new Proposal(rest, Reason.NEXT_IN_USE));
@@ -161,6 +162,7 @@ public final class RoleDraft {
                 .map(Swatch::id)
                 .filter(id -> !highlight.contains(id))
                 .sorted(Comparator.comparing(id -> !main.contains(id)))
+                .limit(Role.CHART.most())
                 .toList();
         if (!series.isEmpty()) {
             proposals.put(Role.CHART, new Proposal(series, Reason.IN_ORDER));

@@ -1,6 +1,5 @@
 package app.zumbido.core.theme;
 
-import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.palette.Paint;
@@ -30,8 +29,9 @@ final class Accents {
 
     private Accents() {}
 
-    static Map<ThemeSlot, SlotSetting> settings(List<Ink> brand, TextBlock text, SuggestionPolicy.Spare spare) {
-        List<Ink> chosen = chosen(brand, text);
+    /** @param chosen as {@link #chosen} says */
+    static Map<ThemeSlot, SlotSetting> settings(
+            List<Ink> brand, List<Ink> chosen, TextBlock text, SuggestionPolicy.Spare spare) {
         Optional<Ink> highlight = highlight(brand, text);
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
         for (Ink ink : chosen) {
@@ -70,9 +70,9 @@ final class Accents {
     }
 
     /** @return the colours of the brand that stand in no accent, though they could be seen on the page */
-    static List<Ink> leftOut(List<Ink> brand, TextBlock text) {
+    static List<Ink> leftOut(List<Ink> brand, List<Ink> chosen, TextBlock text) {
         List<Ink> left = new ArrayList<>(eligible(brand, text));
-        left.removeAll(chosen(brand, text));
+        left.removeAll(chosen);
         highlight(brand, text).ifPresent(left::remove);
         return left;
     }
@@ -123,12 +123,16 @@ final class Accents {
         int bestCount = 0;
         double best = 0;
         for (int i = 0; i < n; i++) {
+            double[] beside = new double[i];
+            for (int j = 0; j < i; j++) {
+                beside[j] = neighbours(eligible.get(j), eligible.get(i));
+            }
             for (int count = 1; count <= room; count++) {
                 double alone = single(eligible.get(i), count - 1, text);
                 cost[i][count] = count == 1 ? alone : Double.POSITIVE_INFINITY;
                 previous[i][count] = -1;
                 for (int j = 0; count > 1 && j < i; j++) {
-                    double way = cost[j][count - 1] + alone + neighbours(eligible.get(j), eligible.get(i));
+                    double way = cost[j][count - 1] + alone + beside[j];
                     if (way < cost[i][count]) {
                         cost[i][count] = way;
                         previous[i][count] = j;
@@ -177,7 +181,7 @@ final class Accents {
     }
 
     private static double neighbours(Ink one, Ink other) {
-        double apart = Difference.between(one.color(), other.color());
+        double apart = one.apartFrom(other);
         return apart < TOLD_APART ? 20 + TOLD_APART - apart : 0;
     }
 
@@ -190,10 +194,8 @@ final class Accents {
         for (Ink base : bases) {
             for (double lightness : new double[] {0.2, -0.2, 0.35, -0.1, 0.1}) {
                 Ink ink = base.shifted(lightness);
-                double apart = standing.stream()
-                        .mapToDouble(other -> Difference.between(ink.color(), other.color()))
-                        .min()
-                        .orElse(TOLD_APART);
+                double apart =
+                        standing.stream().mapToDouble(ink::apartFrom).min().orElse(TOLD_APART);
                 double seen = Math.min(ink.on(text.page()), WcagLevel.GRAPHICS);
                 double worth = seen < BARELY_SEEN ? 0 : Math.min(apart, 2 * TOLD_APART) + seen * 4;
                 if (worth > most) {

@@ -1,6 +1,8 @@
 package app.zumbido.core.theme;
 
 import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Lab;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Paint;
@@ -18,11 +20,22 @@ import java.util.Set;
  * A colour that the suggestion may put in a slot.
  *
  * @param base the colour that a shifted one starts from; its own where it is not shifted
+ * @param lab of the colour, since it is compared with many others
+ * @param luminance of the colour, 0 to 1
  * @param rank place of its swatch in the order of use, 0 first; for black and white the number of swatches
  * @param ofBrand whether it is a swatch of the brand or derived from one
  * @param roles what the brand says that it is for, as far as slots care
  */
-record Ink(Paint paint, Rgb base, Rgb color, Oklch lch, int rank, boolean ofBrand, Set<Role> roles) {
+record Ink(
+        Paint paint,
+        Rgb base,
+        Rgb color,
+        Oklch lch,
+        Lab lab,
+        double luminance,
+        int rank,
+        boolean ofBrand,
+        Set<Role> roles) {
     private static final Set<Role> CARED_FOR =
             EnumSet.of(Role.TEXT, Role.TEXT_ON_DARK, Role.BOX_FILL, Role.HIGHLIGHT, Role.CHART);
 
@@ -33,7 +46,20 @@ record Ink(Paint paint, Rgb base, Rgb color, Oklch lch, int rank, boolean ofBran
     }
 
     private static Ink unmoved(Paint paint, Rgb color, int rank, boolean ofBrand, Set<Role> roles) {
-        return new Ink(paint, color, color, Oklch.of(color), rank, ofBrand, roles);
+        return of(paint, color, color, rank, ofBrand, roles);
+    }
+
+    private static Ink of(Paint paint, Rgb base, Rgb color, int rank, boolean ofBrand, Set<Role> roles) {
+        return new Ink(
+                paint,
+                base,
+                color,
+                Oklch.of(color),
+                Lab.of(color),
+                ContrastRatio.relativeLuminance(color),
+                rank,
+                ofBrand,
+                roles);
     }
 
     static Ink plain(Rgb color, int rank) {
@@ -65,14 +91,20 @@ record Ink(Paint paint, Rgb base, Rgb color, Oklch lch, int rank, boolean ofBran
                 new Paint.Shifted(paint.follows().orElseThrow(), Math.max(-1, Math.min(1, before + lightness)));
         // From the base and not from what it was moved to: this is what the slot will show.
         Rgb shown = moved.colorFrom(base);
-        return new Ink(moved, base, shown, Oklch.of(shown), rank, ofBrand, roles);
+        return of(moved, base, shown, rank, ofBrand, roles);
     }
 
     boolean isDerived() {
         return paint instanceof Paint.Shifted;
     }
 
+    /** @return contrast ratio */
     double on(Ink ground) {
-        return ContrastRatio.between(color, ground.color).value();
+        return ContrastRatio.ofLuminances(luminance, ground.luminance).value();
+    }
+
+    /** @return ΔE00 */
+    double apartFrom(Ink other) {
+        return Difference.between(lab, other.lab);
     }
 }

@@ -36,8 +36,9 @@ public record Suggestion(Map<ThemeSlot, SlotSetting> settings, List<GivenUp> giv
         Bill bill = Bill.itemised();
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(text.settings());
         text.charge(bill);
-        settings.putAll(Accents.settings(brand, text, policy.spare()));
-        Accents.charge(bill, Accents.chosen(brand, text), text);
+        List<Ink> accents = Accents.chosen(brand, text);
+        settings.putAll(Accents.settings(brand, accents, text, policy.spare()));
+        Accents.charge(bill, accents, text);
         settings.putAll(
                 switch (policy.links()) {
                     case BRAND -> {
@@ -53,7 +54,7 @@ public record Suggestion(Map<ThemeSlot, SlotSetting> settings, List<GivenUp> giv
                 bill.lines().stream()
                         .filter(line -> !policy.kept().contains(line.slot()))
                         .toList(),
-                Accents.leftOut(brand, text).stream()
+                Accents.leftOut(brand, accents, text).stream()
                         .flatMap(ink -> ink.paint().follows().stream())
                         .toList());
     }

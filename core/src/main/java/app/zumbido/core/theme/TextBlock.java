@@ -8,7 +8,6 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 
 /**
@@ -22,33 +21,12 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
     private static final double ILLEGIBLE = 100;
     /** Outweighs what is preferred without a role, not legibility. */
     private static final double ROLE = 12;
+    /** For the second dark or light that is the first again. */
+    static final double REPEATED = 2;
 
     /** The best of all assignments; black and white stand beside the brand's colours. */
     static TextBlock best(List<Ink> brand, PageGround ground) {
-        List<Ink> inks = candidates(brand);
-        Set<Role> given = given(brand);
-        TextBlock best = null;
-        double lowest = Double.POSITIVE_INFINITY;
-        for (Ink dark1 : inks) {
-            for (Ink light1 : inks) {
-                double first = firstCost(dark1, light1, given);
-                // Everything that is added below is at least 0, so nothing better can come of it.
-                if (first >= lowest) {
-                    continue;
-                }
-                for (Ink dark2 : inks) {
-                    for (Ink light2 : inks) {
-                        TextBlock block = new TextBlock(dark1, light1, dark2, light2, ground, given);
-                        double cost = first + block.secondCost();
-                        if (cost < lowest) {
-                            lowest = cost;
-                            best = block;
-                        }
-                    }
-                }
-            }
-        }
-        return Objects.requireNonNull(best);
+        return new TextBlockSearch(candidates(brand), ground, given(brand)).best();
     }
 
     static Set<Role> given(List<Ink> brand) {
@@ -86,60 +64,63 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
     }
 
     double cost() {
-        return firstCost(dark1, light1, given) + secondCost();
+        Bill bill = Bill.sum();
+        charge(bill);
+        return bill.total();
     }
 
     void charge(Bill bill) {
-        chargeFirst(bill, dark1, light1, given);
-        chargeSecond(bill);
-    }
-
-    private static double firstCost(Ink dark1, Ink light1, Set<Role> given) {
-        Bill bill = Bill.sum();
-        chargeFirst(bill, dark1, light1, given);
-        return bill.total();
-    }
-
-    private double secondCost() {
-        Bill bill = Bill.sum();
-        chargeSecond(bill);
-        return bill.total();
-    }
-
-    /** Text is as dark as the brand allows; the paper is as light as the brand allows, or plain white. */
-    private static void chargeFirst(Bill bill, Ink dark1, Ink light1, Set<Role> given) {
-        bill.charge(GivenUp.Kind.NOT_DARK, ThemeSlot.DARK_1, dark1.lch().l() * 4);
-        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_1, dark1.ofBrand() ? 0 : 4);
-        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.DARK_1, elsewhere(Role.TEXT, dark1, given));
-        bill.charge(GivenUp.Kind.NOT_LIGHT, ThemeSlot.LIGHT_1, (1 - light1.lch().l()) * 30);
-        bill.charge(GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_1, light1.lch().c() * 10);
-        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.LIGHT_1, light1.ofBrand() ? 0 : 1);
-        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.LIGHT_1, elsewhere(Role.TEXT_ON_DARK, light1, given));
+        chargeDark1(bill, dark1, given);
+        chargeLight1(bill, light1, given);
         chargeLegibility(bill, ThemeSlot.DARK_1, dark1, light1);
+        chargeDark2(bill, dark2);
+        bill.charge(GivenUp.Kind.REPEATED, ThemeSlot.DARK_2, repeated(dark1, dark2));
+        chargeLegibility(bill, ThemeSlot.DARK_2, dark2, light1);
+        chargeLight2(bill, light2, given);
+        bill.charge(GivenUp.Kind.REPEATED, ThemeSlot.LIGHT_2, repeated(light1, light2));
+        chargeLegibility(bill, ThemeSlot.LIGHT_2, dark1, light2);
+        chargeLegibility(bill, ThemeSlot.LIGHT_2, dark2, light2);
     }
 
-    private void chargeSecond(Bill bill) {
-        bill.charge(GivenUp.Kind.REPEATED, ThemeSlot.DARK_2, dark2.color().equals(dark1.color()) ? 2 : 0);
-        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_2, dark2.ofBrand() ? 0 : 4);
-        bill.charge(GivenUp.Kind.LATE_IN_ORDER, ThemeSlot.DARK_2, dark2.rank() * 0.05);
+    /** Text is as dark as the brand allows. */
+    static void chargeDark1(Bill bill, Ink ink, Set<Role> given) {
+        bill.charge(GivenUp.Kind.NOT_DARK, ThemeSlot.DARK_1, ink.lch().l() * 4);
+        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_1, ink.ofBrand() ? 0 : 4);
+        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.DARK_1, elsewhere(Role.TEXT, ink, given));
+    }
+
+    /** The paper is as light as the brand allows, or plain white. */
+    static void chargeLight1(Bill bill, Ink ink, Set<Role> given) {
+        bill.charge(GivenUp.Kind.NOT_LIGHT, ThemeSlot.LIGHT_1, (1 - ink.lch().l()) * 30);
+        bill.charge(GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_1, ink.lch().c() * 10);
+        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.LIGHT_1, ink.ofBrand() ? 0 : 1);
+        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.LIGHT_1, elsewhere(Role.TEXT_ON_DARK, ink, given));
+    }
+
+    static void chargeDark2(Bill bill, Ink ink) {
+        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_2, ink.ofBrand() ? 0 : 4);
+        bill.charge(GivenUp.Kind.LATE_IN_ORDER, ThemeSlot.DARK_2, ink.rank() * 0.05);
+    }
+
+    static void chargeLight2(Bill bill, Ink ink, Set<Role> given) {
         bill.charge(
                 GivenUp.Kind.NOT_LIGHT,
                 ThemeSlot.LIGHT_2,
-                Math.max(0, 0.92 - light2.lch().l()) * 15);
-        bill.charge(GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_2, light2.lch().c() * 8);
-        bill.charge(GivenUp.Kind.REPEATED, ThemeSlot.LIGHT_2, light2.color().equals(light1.color()) ? 2 : 0);
-        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.LIGHT_2, light2.ofBrand() ? 0 : 3);
-        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.LIGHT_2, elsewhere(Role.BOX_FILL, light2, given));
-        chargeLegibility(bill, ThemeSlot.DARK_2, dark2, light1);
-        chargeLegibility(bill, ThemeSlot.LIGHT_2, dark1, light2);
-        chargeLegibility(bill, ThemeSlot.LIGHT_2, dark2, light2);
+                Math.max(0, 0.92 - ink.lch().l()) * 15);
+        bill.charge(GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_2, ink.lch().c() * 8);
+        bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.LIGHT_2, ink.ofBrand() ? 0 : 3);
+        bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.LIGHT_2, elsewhere(Role.BOX_FILL, ink, given));
+    }
+
+    private static double repeated(Ink first, Ink second) {
+        return first.color().equals(second.color()) ? REPEATED : 0;
     }
 
     private static double elsewhere(Role role, Ink ink, Set<Role> given) {
         return given.contains(role) && !ink.is(role) ? ROLE : 0;
     }
 
-    private static void chargeLegibility(Bill bill, ThemeSlot slot, Ink dark, Ink light) {
+    static void chargeLegibility(Bill bill, ThemeSlot slot, Ink dark, Ink light) {
         double ratio = dark.on(light);
         if (dark.lch().l() >= light.lch().l() || ratio < WcagLevel.AA.text()) {
             bill.charge(GivenUp.Kind.ILLEGIBLE, slot, ILLEGIBLE + Math.max(0, WcagLevel.AA.text() - ratio));

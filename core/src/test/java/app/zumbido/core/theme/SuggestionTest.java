@@ -1,7 +1,6 @@
 package app.zumbido.core.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
@@ -86,59 +85,6 @@ class SuggestionTest {
                 assertThat(fixed.color()).isIn(Rgb.BLACK, Rgb.WHITE);
             }
         }
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0", "5B6670 777777 888888 999999"})
-    void findsTheCheapestTextBlockOfAll(String hexes) {
-        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
-        double cheapest = Double.POSITIVE_INFINITY;
-        List<Ink> inks = TextBlock.candidates(brand);
-        for (Ink a : inks) {
-            for (Ink b : inks) {
-                for (Ink c : inks) {
-                    for (Ink d : inks) {
-                        cheapest = Math.min(cheapest, new TextBlock(a, b, c, d, PageGround.LIGHT, Set.of()).cost());
-                    }
-                }
-            }
-        }
-        assertThat(TextBlock.best(brand, PageGround.LIGHT).cost()).isCloseTo(cheapest, within(1e-9));
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0", "0F7C7A 107D7B 0F7C7B 5B6670"})
-    void findsTheCheapestChoiceOfAccentsOfAll(String hexes) {
-        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
-        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
-        List<Ink> eligible = Accents.eligible(brand, text);
-        double cheapest = 0;
-        for (int subset = 0; subset < 1 << eligible.size(); subset++) {
-            List<Ink> chosen = new ArrayList<>();
-            for (int i = 0; i < eligible.size(); i++) {
-                if ((subset >> i & 1) == 1) {
-                    chosen.add(eligible.get(i));
-                }
-            }
-            cheapest = Math.min(cheapest, Accents.cost(chosen, text));
-        }
-        assertThat(Accents.cost(Accents.choose(eligible, text, 6), text)).isCloseTo(cheapest, within(1e-9));
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0"})
-    void findsTheCheapestLinksOfAll(String hexes) {
-        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
-        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
-        double cheapest = Double.POSITIVE_INFINITY;
-        for (Ink link : Links.candidates(brand, text)) {
-            for (Ink visited : Links.candidates(brand, text)) {
-                cheapest = Math.min(cheapest, new Links(link, visited).cost(text));
-            }
-        }
-        assertThat(Links.best(brand, text).cost(text)).isCloseTo(cheapest, within(1e-9));
     }
 
     private static Map<ThemeSlot, SlotSetting> suggestion(Palette palette, SuggestionPolicy policy) {

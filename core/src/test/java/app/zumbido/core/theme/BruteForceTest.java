@@ -1,0 +1,202 @@
+package app.zumbido.core.theme;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Oklch;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Roles;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * The three parts of a suggestion against every assignment that there is. What an assignment costs is written out here once
+ * more, from the weights as docs/decisions/0014 tells them, without a line of the program that searches.
+ */
+class BruteForceTest {
+    private static final int RANDOM = 60;
+
+    private static Palette palette(String hexes) {
+        List<Swatch> swatches = new ArrayList<>();
+        for (String hex : hexes.split(" ")) {
+            SwatchId id = new SwatchId(new UUID(0, swatches.size() + 1));
+            swatches.add(Swatch.of(id, hex, Rgb.ofHex(hex), List.of()));
+        }
+        return Palette.of(swatches);
+    }
+
+    /** Fixed seeds: the same palettes every time. */
+    private static List<String> palettes(int most, String... more) {
+        Random random = new Random(20260816);
+        List<String> palettes = new ArrayList<>(Arrays.asList(more));
+        for (int i = 0; i < RANDOM; i++) {
+            List<String> hexes = new ArrayList<>();
+            for (int j = 0; j < 1 + i % most; j++) {
+                hexes.add(String.format("%06X", random.nextInt(1 << 24)));
+            }
+            palettes.add(String.join(" ", hexes));
+        }
+        return palettes;
+    }
+
+    static List<String> forText() {
+        return palettes(
+                4,
+                "0B2A4A 0F7C7A F2682A EAF3F2",
+                "FFD400 FF00B0 101010 F0F0F0",
+                "5B6670 777777 888888 999999",
+                "000000 FFFFFF",
+                "EAF3F2 EAF3F2 0B2A4A 0B2A4A");
+    }
+
+    private static double l(Ink ink) {
+        return Oklch.of(ink.color()).l();
+    }
+
+    private static double c(Ink ink) {
+        return Oklch.of(ink.color()).c();
+    }
+
+    private static double ratio(Ink one, Ink other) {
+        return ContrastRatio.between(one.color(), other.color()).value();
+    }
+
+    private static double reads(Ink dark, Ink light) {
+        double ratio = ratio(dark, light);
+        boolean legible = l(dark) < l(light) && ratio >= 4.5;
+        return legible ? 0.3 * Math.max(0, 7 - ratio) : 100 + Math.max(0, 4.5 - ratio);
+    }
+
+    private static double textCost(Ink dark1, Ink light1, Ink dark2, Ink light2) {
+        double darks = 4 * l(dark1) + 0.05 * dark2.rank();
+        double lights = 30 * (1 - l(light1)) + 10 * c(light1) + 15 * Math.max(0, 0.92 - l(light2)) + 8 * c(light2);
+        double strangers = (dark1.ofBrand() ? 0 : 4)
+                + (dark2.ofBrand() ? 0 : 4)
+                + (light1.ofBrand() ? 0 : 1)
+                + (light2.ofBrand() ? 0 : 3);
+        double repeats =
+                (dark1.color().equals(dark2.color()) ? 2 : 0) + (light1.color().equals(light2.color()) ? 2 : 0);
+        double legibility = reads(dark1, light1) + reads(dark1, light2) + reads(dark2, light1) + reads(dark2, light2);
+        return darks + lights + strangers + repeats + legibility;
+    }
+
+    @ParameterizedTest
+    @MethodSource("forText")
+    void findsTheCheapestTextBlockOfAll(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        List<Ink> inks = TextBlock.candidates(brand);
+        double cheapest = Double.POSITIVE_INFINITY;
+        for (Ink a : inks) {
+            for (Ink b : inks) {
+                for (Ink c : inks) {
+                    for (Ink d : inks) {
+                        cheapest = Math.min(cheapest, textCost(a, b, c, d));
+                    }
+                }
+            }
+        }
+        TextBlock best = TextBlock.best(brand, PageGround.LIGHT);
+        assertThat(textCost(best.dark1(), best.light1(), best.dark2(), best.light2()))
+                .isCloseTo(cheapest, within(1e-9));
+        assertThat(best.cost()).isCloseTo(cheapest, within(1e-9));
+    }
+
+    static List<String> forAccents() {
+        return palettes(
+                9,
+                "0B2A4A 0F7C7A F2682A EAF3F2",
+                "0F7C7A 107D7B 0F7C7B 5B6670",
+                "0F7C7A 107D7B 0F7C7B 0E7B79 0F7C79 107C7A 0F7D7A 5B6670");
+    }
+
+    private static double accentCost(List<Ink> chosen, TextBlock text) {
+        double cost = 0;
+        for (int place = 0; place < chosen.size(); place++) {
+            Ink ink = chosen.get(place);
+            cost += ink.rank() - place - 100;
+            cost += ratio(ink, text.light1()) < 3 ? 1 : 0;
+            if (place > 0) {
+                double apart = Difference.between(chosen.get(place - 1).color(), ink.color());
+                cost += apart < 10 ? 30 - apart : 0;
+            }
+        }
+        return cost;
+    }
+
+    @ParameterizedTest
+    @MethodSource("forAccents")
+    void findsTheCheapestChoiceOfAccentsOfAll(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
+        List<Ink> eligible = Accents.eligible(brand, text);
+        double cheapest = 0;
+        for (int subset = 0; subset < 1 << eligible.size(); subset++) {
+            List<Ink> chosen = new ArrayList<>();
+            for (int i = 0; i < eligible.size(); i++) {
+                if ((subset >> i & 1) == 1) {
+                    chosen.add(eligible.get(i));
+                }
+            }
+            cheapest = chosen.size() > 6 ? cheapest : Math.min(cheapest, accentCost(chosen, text));
+        }
+        assertThat(accentCost(Accents.choose(eligible, text, 6), text)).isCloseTo(cheapest, within(1e-9));
+    }
+
+    private static double linkCost(Ink link, Ink visited, TextBlock text) {
+        double cost = 0.2 * link.rank() + 0.05 * visited.rank() + 4 * c(visited) + (c(link) < 0.04 ? 4 : 0);
+        for (Ink ink : List.of(link, visited)) {
+            double worst = Math.min(ratio(ink, text.light1()), ratio(ink, text.light2()));
+            cost += worst < 4.5 ? 104.5 - worst : 0;
+            cost += ink.isDerived() ? 1.5 : 0;
+        }
+        double unlikeText = Difference.between(link.color(), text.dark1().color());
+        cost += 0.2 * Math.max(0, 25 - unlikeText);
+        double apart = Difference.between(link.color(), visited.color());
+        return cost + (apart < 10 ? 60 - apart : 0);
+    }
+
+    static List<String> forLinks() {
+        return palettes(30, "0B2A4A 0F7C7A F2682A EAF3F2", "FFD400 FF00B0 101010 F0F0F0", "FFFFFF", "000000");
+    }
+
+    @ParameterizedTest
+    @MethodSource("forLinks")
+    void findsTheCheapestLinksOfAll(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
+        double cheapest = Double.POSITIVE_INFINITY;
+        List<Ink> candidates = Links.candidates(brand, text);
+        for (Ink link : candidates) {
+            for (Ink visited : candidates) {
+                cheapest = Math.min(cheapest, linkCost(link, visited, text));
+            }
+        }
+        Links best = Links.best(brand, text);
+        assertThat(linkCost(best.link(), best.visited(), text)).isCloseTo(cheapest, within(1e-9));
+    }
+
+    /** The step at which a link begins to read is found by halving; here it is looked for one by one. */
+    @ParameterizedTest
+    @ValueSource(strings = {"F2682A", "FFD400", "A9D3DE", "B0D03A", "777777", "39FF14", "FFFFFF"})
+    void aLinkIsMovedByTheLeastStepAtWhichItReads(String hex) {
+        List<Ink> brand = Ink.allOf(palette(hex), Roles.NONE);
+        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
+        Ink ink = brand.get(0);
+        int step = 1;
+        while (text.worstOnPages(ink.shifted(-0.01 * step)) < 4.5) {
+            step++;
+        }
+        assertThat(Links.candidates(brand, text).get(1)).isEqualTo(ink.shifted(-0.01 * step));
+    }
+}

@@ -2536,9 +2536,9 @@ export interface components {
             kind: "NOT_ALTERNATING" | "TEXT_UNREADABLE" | "LINK_UNREADABLE" | "VISITED_ALIKE" | "ACCENTS_ALIKE" | "ACCENT_REPEATED" | "DEFAULT_NAME";
             note: boolean;
             other?: string;
-            slot: string;
+            slot?: string;
             /** Format: double */
-            value: number;
+            value?: number;
         };
         WordsRequest: {
             words: string;

@@ -6,8 +6,8 @@ function ratio(value: number): string {
 }
 
 /** What will be regretted in documents, in words. */
-export function warningWords({ kind, slot, other, value }: ThemeWarning): string {
-  const one = slotName(slot);
+export function warningWords({ kind, slot, other, value = 0 }: ThemeWarning): string {
+  const one = slotName(slot ?? '');
   const two = slotName(other ?? '');
   switch (kind) {
     case 'NOT_ALTERNATING':

@@ -35,14 +35,14 @@ public record Brand(
         implements Painted<Brand> {
     public static final int LONGEST_NAME = 120;
     public static final int LONGEST_SHORT_CODE = 8;
+    /** A regular expression for the whole of it. */
+    public static final String SHORT_CODE = "[A-Z0-9]{1," + LONGEST_SHORT_CODE + "}";
 
     public Brand {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             throw new IllegalArgumentException("A brand's name has 1 to " + LONGEST_NAME + " characters");
         }
-        if (shortCode
-                .filter(code -> !code.matches("[A-Z0-9]{1," + LONGEST_SHORT_CODE + "}"))
-                .isPresent()) {
+        if (shortCode.filter(code -> !code.matches(SHORT_CODE)).isPresent()) {
             throw new IllegalArgumentException(
                     "A short code has 1 to " + LONGEST_SHORT_CODE + " capital letters or digits");
         }

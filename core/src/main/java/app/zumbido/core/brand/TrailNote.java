@@ -57,8 +57,13 @@ public record TrailNote(
         return new TrailNote(kind, subject, color, Optional.of(value), from, to, theme, count);
     }
 
+    /** @param before empty: there was nothing @param after empty: there is nothing any more */
     TrailNote fromTo(String before, String after) {
-        return new TrailNote(kind, subject, color, slot, Optional.of(before), Optional.of(after), theme, count);
+        return new TrailNote(kind, subject, color, slot, said(before), said(after), theme, count);
+    }
+
+    private static Optional<String> said(String value) {
+        return Optional.of(value).filter(text -> !text.isEmpty());
     }
 
     TrailNote count(int value) {

@@ -120,7 +120,7 @@ record CodeNumbers(List<CodeNumbers.Number> numbers) {
             if (!(value >= 0 && value <= 255)) {
                 return Optional.empty();
             }
-            channels[i] = (int) Math.floor(value + 0.5);
+            channels[i] = Rounding.halfUp(value);
         }
         return Optional.of(Shown.exactly(new Rgb(channels[0], channels[1], channels[2])));
     }

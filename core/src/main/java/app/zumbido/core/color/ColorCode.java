@@ -76,7 +76,7 @@ public final class ColorCode {
         }
         try {
             double value = Double.parseDouble(number) * (percent ? 255 : 100) / 100;
-            return value <= 255 ? Optional.of((int) Math.floor(value + 0.5)) : Optional.empty();
+            return value <= 255 ? Optional.of(Rounding.halfUp(value)) : Optional.empty();
         } catch (NumberFormatException e) {
             return Optional.empty();
         }
@@ -90,9 +90,9 @@ public final class ColorCode {
     /** @return {@code hsl(210 74% 17%)}, rounded half up to whole units; a grey has hue 0 */
     public static String hslFunction(Rgb rgb) {
         Hsl hsl = Hsl.of(rgb);
-        long hue = Math.round(hsl.hue().map(Degrees::value).orElse(0.0)) % 360;
-        return "hsl(" + hue + " " + Math.round(hsl.saturation() * 100) + "% " + Math.round(hsl.lightness() * 100)
-                + "%)";
+        int hue = Rounding.halfUp(hsl.hue().map(Degrees::value).orElse(0.0)) % 360;
+        return "hsl(" + hue + " " + Rounding.halfUp(hsl.saturation() * 100) + "% "
+                + Rounding.halfUp(hsl.lightness() * 100) + "%)";
     }
 
     /** @return {@code lab(17.2% -0.9 -23.4)} under D50, rounded half up to tenths; CSS Color 4, 9.3 */
@@ -119,8 +119,8 @@ public final class ColorCode {
                 + percent(inks.black());
     }
 
-    private static long percent(double share) {
-        return Math.round(share * 100);
+    private static int percent(double share) {
+        return Rounding.halfUp(share * 100);
     }
 
     private static String hue(Optional<Degrees> hue) {

@@ -21,6 +21,6 @@ public final class Compositing {
 
     private static int mix(int overlay, double alpha, int ground) {
         // The margin keeps exact halves from falling short by a rounding error of the multiplication.
-        return (int) Math.floor(overlay * alpha + ground * (1 - alpha) + 0.5 + 1e-9);
+        return Rounding.toByte(overlay * alpha + ground * (1 - alpha));
     }
 }

@@ -21,8 +21,7 @@ public record ContrastRatio(double value) implements Comparable<ContrastRatio> {
 
     /** @return 0 for black to 1 for white */
     public static double relativeLuminance(Rgb rgb) {
-        LinearRgb linear = LinearRgb.of(rgb);
-        return 0.2126 * linear.red() + 0.7152 * linear.green() + 0.0722 * linear.blue();
+        return LinearRgb.of(rgb).luminance();
     }
 
     public boolean reaches(double threshold) {

@@ -6,6 +6,9 @@ package app.zumbido.core.color;
  * theirs; the weights kL, kC and kH are 1.
  */
 public final class Difference {
+    /** From here two colours are told apart at a glance; ΔE00. Common practice, no published source. */
+    public static final double TOLD_APART = 10;
+
     /** 25^7, of equations 4 and 19. */
     private static final double POW_25_7 = 6103515625.0;
 

@@ -46,11 +46,6 @@ public record Hsl(Optional<Degrees> hue, double saturation, double lightness) {
         double k = (offset + hue.map(Degrees::value).orElse(0.0) / 30) % 12;
         double reach = saturation * Math.min(lightness, 1 - lightness);
         double value = lightness - reach * Math.max(-1, Math.min(Math.min(k - 3, 9 - k), 1));
-        return halfUp(value * 255);
-    }
-
-    private static int halfUp(double value) {
-        // Exact halves arrive a few bits short from the arithmetic above; the margin is far below any real difference.
-        return (int) Math.min(255, Math.max(0, Math.floor(value + 0.5 + 1e-9)));
+        return Rounding.toByte(value * 255);
     }
 }

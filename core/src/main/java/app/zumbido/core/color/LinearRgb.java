@@ -9,6 +9,12 @@ package app.zumbido.core.color;
  * @param blue 0 to 1 inside the gamut
  */
 public record LinearRgb(double red, double green, double blue) {
+    /** Shares of the channels in relative luminance. */
+    static final double OF_RED = 0.2126;
+
+    static final double OF_GREEN = 0.7152;
+    static final double OF_BLUE = 0.0722;
+
     private static final double[] OF_BYTE = new double[256];
 
     static {
@@ -29,6 +35,11 @@ public record LinearRgb(double red, double green, double blue) {
         return OF_BYTE[value];
     }
 
+    /** @return relative luminance, 0 for black to 1 for white. Source: WCAG 2.2, definition 'relative luminance' */
+    public double luminance() {
+        return OF_RED * red + OF_GREEN * green + OF_BLUE * blue;
+    }
+
     /** @return the nearest 8-bit colour, rounded half up; channels outside 0 to 1 are clipped */
     public Rgb toRgb() {
         return new Rgb(toByte(red), toByte(green), toByte(blue));
@@ -39,7 +50,7 @@ public record LinearRgb(double red, double green, double blue) {
      * @return the encoded channel, 0 to 255, rounded half up and clipped
      */
     public static int toByte(double linear) {
-        return (int) Math.floor(Math.min(1, Math.max(0, encode(linear))) * 255 + 0.5);
+        return Rounding.toByte(encode(linear) * 255);
     }
 
     /**

@@ -11,6 +11,9 @@ import java.util.Optional;
  */
 public record Oklch(double l, double c, Optional<Degrees> hue) {
     /** Below this chroma a hue is rounding noise: CSS Color 4 calls it powerless; unit of OKLab. */
+    /** From this chroma people name a hue. Common practice, no published source. */
+    private static final double COLORFUL = 0.05;
+
     private static final double POWERLESS_CHROMA = 0.000004;
 
     public static Oklch of(Rgb rgb) {
@@ -23,6 +26,11 @@ public record Oklch(double l, double c, Optional<Degrees> hue) {
                 lab.l(),
                 chroma,
                 chroma < POWERLESS_CHROMA ? Optional.empty() : Optional.of(Degrees.ofAxes(lab.a(), lab.b())));
+    }
+
+    /** Whether people name a hue for it. */
+    public boolean isColorful() {
+        return c >= COLORFUL;
     }
 
     public Oklab toOklab() {

@@ -33,7 +33,7 @@ public enum Vision {
 
     private static final int TENTHS = 10;
     private static final double[] IDENTITY = {1, 0, 0, 0, 1, 0, 0, 0, 1};
-    private static final double[] LUMINANCE = {0.2126, 0.7152, 0.0722};
+    private static final double[] LUMINANCE = {LinearRgb.OF_RED, LinearRgb.OF_GREEN, LinearRgb.OF_BLUE};
     private static final Map<Vision, List<double[]>> PUBLISHED = read();
 
     private static Map<Vision, List<double[]>> read() {

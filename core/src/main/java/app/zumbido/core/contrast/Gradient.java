@@ -1,6 +1,7 @@
 package app.zumbido.core.contrast;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.Rounding;
 import java.util.List;
 
 /**
@@ -35,6 +36,6 @@ public record Gradient(List<Rgb> stops) {
     }
 
     private static int mix(int from, int to, double share) {
-        return (int) Math.floor(from + share * (to - from) + 0.5);
+        return Rounding.toByte(from + share * (to - from));
     }
 }

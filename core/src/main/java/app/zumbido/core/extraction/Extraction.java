@@ -86,16 +86,17 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
         Labels labels = new Labels(pixels, colors, exact);
         Regions regions = new Regions(pixels, colors, labels);
         // A photograph is a whole: its sky may fill the edge and is still one of its colours.
-        int ground = reading == Reading.ARTWORK ? Ground.find(pixels, labels, colors.size()) : Ground.NONE;
+        Backdrop ground =
+                reading == Reading.ARTWORK ? Backdrop.find(pixels, labels, colors.size()) : new Backdrop.None();
         List<Proposal> proposals = new ArrayList<>();
         for (int i = 0; i < colors.size(); i++) {
             Fraction coverage = Fraction.of(regions.share(i));
-            proposals.add(new Proposal(colors.get(i), coverage, i == ground, regions.place(i)));
+            proposals.add(new Proposal(colors.get(i), coverage, ground.is(i), regions.place(i)));
         }
         if (!sheet) {
             proposals.sort(Order.COVERAGE.comparator());
         }
-        return new Extraction(reading, proposals, ground == Ground.TRANSPARENT, sheet);
+        return new Extraction(reading, proposals, ground instanceof Backdrop.Transparent, sheet);
     }
 
     /**

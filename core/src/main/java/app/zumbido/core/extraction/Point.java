@@ -1,6 +1,7 @@
 package app.zumbido.core.extraction;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.Rounding;
 
 /**
  * A colour between the steps of 8 bits, as a point in the cube of sRGB: mixtures of two colours, as smoothing and
@@ -26,11 +27,7 @@ record Point(double red, double green, double blue) {
 
     /** @return the nearest colour of 8 bits */
     Rgb toRgb() {
-        return new Rgb(round(red), round(green), round(blue));
-    }
-
-    private static int round(double channel) {
-        return (int) Math.max(0, Math.min(255, Math.floor(channel + 0.5)));
+        return new Rgb(Rounding.toByte(red), Rounding.toByte(green), Rounding.toByte(blue));
     }
 
     Point minus(Point other) {

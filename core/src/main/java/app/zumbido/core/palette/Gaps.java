@@ -20,8 +20,6 @@ import java.util.Optional;
  * Steps of lightness and chroma were set by eye; common practice, no published source.
  */
 public final class Gaps {
-    /** As neighbours in a chart must differ, for everybody; ΔE00. Common practice, no published source. */
-    private static final double TOLD_APART = 10;
     /** What differs less is nearly there already, though it may be told apart; ΔE00. */
     private static final double NEUTRALS_APART = 6;
     /** Two proposals that differ less would be one; ΔE00. */
@@ -31,9 +29,6 @@ public final class Gaps {
 
     private static final int MOST = 4;
     private static final int BASES = 3;
-    /** From this chroma people name a hue; OKLCH. */
-    private static final double COLORFUL = 0.05;
-
     private static final double QUIETEST = 0.09;
     private static final double LOUDEST = 0.19;
     private static final double[] LIGHTNESSES = {0.48, 0.56, 0.64, 0.72, 0.8};
@@ -52,7 +47,7 @@ public final class Gaps {
                             .toList());
         }
         colorful = swatches.stream()
-                .filter(swatch -> Oklch.of(swatch.color()).c() >= COLORFUL)
+                .filter(swatch -> Oklch.of(swatch.color()).isColorful())
                 .toList();
     }
 
@@ -75,7 +70,7 @@ public final class Gaps {
                 Rgb color =
                         GamutMapping.toRgb(new Oklch(lightness, usualChroma(), Optional.of(Degrees.of(idea.hue()))));
                 Gap gap = judge(color, idea.reason(), idea.base());
-                if (gap.difference() >= TOLD_APART) {
+                if (gap.difference() >= Difference.TOLD_APART) {
                     candidates.add(gap);
                 }
             }

@@ -15,8 +15,6 @@ import java.util.stream.IntStream;
 
 /** How well the series of a chart are told apart, and the order in which they are told apart best. */
 public record ChartColors(List<Rgb> series) {
-    /** Neighbours must differ so much for every viewer; ΔE00. Common practice, no published source. */
-    public static final double TOLD_APART = 10;
     /** Up to so many the best order is found exactly; beyond, their order stays. */
     public static final int MOST = 14;
 
@@ -32,7 +30,7 @@ public record ChartColors(List<Rgb> series) {
      */
     public record Least(double neighbours, double all) {
         public boolean isToldApart() {
-            return neighbours >= TOLD_APART;
+            return neighbours >= Difference.TOLD_APART;
         }
     }
 

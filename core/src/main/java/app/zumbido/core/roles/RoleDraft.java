@@ -22,8 +22,6 @@ import java.util.function.Predicate;
  * The borders were set by eye; common practice, no published source.
  */
 public final class RoleDraft {
-    /** From this chroma people name a hue; OKLCH. */
-    private static final double COLORFUL = 0.05;
     /** Up to this chroma a dark colour is quiet enough for body text; OKLCH. */
     private static final double QUIET = 0.08;
     /** Above this lightness a colour is a field to write on; OKLCH. */
@@ -105,7 +103,7 @@ public final class RoleDraft {
 
     private void loudOnes() {
         List<Swatch> colorful = swatches.stream()
-                .filter(swatch -> chroma(swatch) >= COLORFUL && lightness(swatch) <= PALE)
+                .filter(swatch -> Oklch.of(swatch.color()).isColorful() && lightness(swatch) <= PALE)
                 .toList();
         if (colorful.isEmpty()) {
             return;
@@ -146,7 +144,7 @@ public final class RoleDraft {
 
     private Optional<Swatch> hue(double from, double to) {
         return find(
-                swatch -> chroma(swatch) >= COLORFUL
+                swatch -> Oklch.of(swatch.color()).isColorful()
                         && lightness(swatch) <= PALE
                         && hueOf(swatch) >= from
                         && hueOf(swatch) <= to,

@@ -1,5 +1,6 @@
 package app.zumbido.core.theme;
 
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.palette.Paint;
@@ -16,8 +17,6 @@ import java.util.stream.Stream;
 final class Accents {
     /** What a brand colour in an accent is worth; above all that it can cost, so that as many as possible stand. */
     private static final double WORTH = 100;
-    /** From here two series are told apart; ΔE00. Common practice, no published source. */
-    private static final double TOLD_APART = 10;
     /** With less contrast to the paper a colour is paper itself and cannot be a series. */
     private static final double LIKE_PAPER = 1.4;
     /** A companion is made up anyway, so a faint one is taken before the same colour comes twice. */
@@ -182,7 +181,7 @@ final class Accents {
 
     private static double neighbours(Ink one, Ink other) {
         double apart = one.apartFrom(other);
-        return apart < TOLD_APART ? 20 + TOLD_APART - apart : 0;
+        return apart < Difference.TOLD_APART ? 20 + Difference.TOLD_APART - apart : 0;
     }
 
     private record Companion(Ink ink, SlotReason reason) {}
@@ -195,9 +194,9 @@ final class Accents {
             for (double lightness : new double[] {0.2, -0.2, 0.35, -0.1, 0.1}) {
                 Ink ink = base.shifted(lightness);
                 double apart =
-                        standing.stream().mapToDouble(ink::apartFrom).min().orElse(TOLD_APART);
+                        standing.stream().mapToDouble(ink::apartFrom).min().orElse(Difference.TOLD_APART);
                 double seen = Math.min(ink.on(text.page()), WcagLevel.GRAPHICS);
-                double worth = seen < BARELY_SEEN ? 0 : Math.min(apart, 2 * TOLD_APART) + seen * 4;
+                double worth = seen < BARELY_SEEN ? 0 : Math.min(apart, 2 * Difference.TOLD_APART) + seen * 4;
                 if (worth > most) {
                     most = worth;
                     best = new Companion(

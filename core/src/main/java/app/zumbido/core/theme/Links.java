@@ -1,5 +1,6 @@
 package app.zumbido.core.theme;
 
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.palette.Paint;
@@ -20,8 +21,6 @@ record Links(Ink link, Ink visited) {
     private static final double LATE_VISITED = 0.05;
     /** So many colours are looked at first. */
     private static final int FIRST = 12;
-    /** From here two colours are told apart at a glance; ΔE00. Common practice, no published source. */
-    private static final double TOLD_APART = 10;
     /** From here a link is seen among text without its underline; ΔE00. Common practice, no published source. */
     private static final double UNLIKE_TEXT = 25;
     /** Below this chroma a link looks like text; OKLCH. */
@@ -158,7 +157,7 @@ record Links(Ink link, Ink visited) {
 
     private static double alike(Ink link, Ink visited) {
         double apart = link.apartFrom(visited);
-        return apart < TOLD_APART ? ALIKE + TOLD_APART - apart : 0;
+        return apart < Difference.TOLD_APART ? ALIKE + Difference.TOLD_APART - apart : 0;
     }
 
     private static void chargeLegibility(Bill bill, ThemeSlot slot, Ink ink, TextBlock text) {

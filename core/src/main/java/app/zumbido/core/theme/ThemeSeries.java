@@ -3,7 +3,6 @@ package app.zumbido.core.theme;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Ladder;
-import app.zumbido.core.roles.ChartColors;
 import app.zumbido.core.roles.ChartSeries;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +43,7 @@ public final class ThemeSeries {
         for (double way : ways) {
             for (Rgb color : series) {
                 Rgb step = Ladder.at(color, way);
-                if (series.stream().allMatch(other -> Difference.between(step, other) >= ChartColors.TOLD_APART)) {
+                if (series.stream().allMatch(other -> Difference.between(step, other) >= Difference.TOLD_APART)) {
                     return step;
                 }
             }

@@ -2,6 +2,7 @@ package app.zumbido.core.theme;
 
 import app.zumbido.core.color.Hsl;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.Rounding;
 import java.util.List;
 
 /**
@@ -67,7 +68,7 @@ public record TintStep(int lumMod, int lumOff) {
      * @return 255ths, rounded half up
      */
     public int documentValue() {
-        return (int) Math.floor(255 * lumMod / 100.0 + 0.5);
+        return Rounding.halfUp(255 * lumMod / 100.0);
     }
 
     /** @return the colour that word processors show, since a 255th is not quite a percent; rounded half up */

@@ -92,13 +92,11 @@ class DarkThemeTest {
     void judgesLinksOnTheGroundOfItsPages() {
         Palette palette = palette("0B2A4A 0F7C7A F2682A 5B6670 EAF3F2 FFFFFF");
         Theme light = Theme.empty(ID, "Day").with(Suggestion.from(palette));
-        assertThat(ThemeWarning.of(light, palette, "Brand"))
-                .extracting(ThemeWarning::kind)
-                .doesNotContain(ThemeWarning.Kind.LINK_UNREADABLE);
+        assertThat(ThemeWarning.of(light, palette, "Brand")).noneMatch(ThemeWarning.LinkUnreadable.class::isInstance);
         assertThat(ThemeWarning.of(light.on(PageGround.DARK), palette, "Brand"))
-                .filteredOn(warning -> warning.kind() == ThemeWarning.Kind.LINK_UNREADABLE)
+                .filteredOn(ThemeWarning.LinkUnreadable.class::isInstance)
                 .isNotEmpty()
-                .allSatisfy(warning -> assertThat(warning.other())
-                        .hasValueSatisfying(ground -> assertThat(ground).isIn(ThemeSlot.DARK_1, ThemeSlot.DARK_2)));
+                .allSatisfy(warning -> assertThat(((ThemeWarning.LinkUnreadable) warning).ground())
+                        .isIn(ThemeSlot.DARK_1, ThemeSlot.DARK_2));
     }
 }

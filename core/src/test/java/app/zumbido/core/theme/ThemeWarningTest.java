@@ -2,6 +2,7 @@ package app.zumbido.core.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
@@ -22,11 +23,8 @@ class ThemeWarningTest {
         return Theme.empty(new UUID(1, 1), "Daylight").with(settings);
     }
 
-    private static List<String> told(Theme theme) {
-        return ThemeWarning.of(theme, Palette.EMPTY, "Ostrel Ferries").stream()
-                .map(warning -> warning.kind() + " " + warning.slot().code()
-                        + warning.other().map(other -> " " + other.code()).orElse(""))
-                .toList();
+    private static List<ThemeWarning> told(Theme theme) {
+        return ThemeWarning.of(theme, Palette.EMPTY, "Ostrel Ferries");
     }
 
     @Test
@@ -46,28 +44,48 @@ class ThemeWarningTest {
 
     @Test
     void darkAndLightAlternateAndTextIsRead() {
-        assertThat(told(theme("dk1 FFFFFF", "lt1 0B2A4A"))).containsExactly("NOT_ALTERNATING dk1 lt1");
+        assertThat(told(theme("dk1 FFFFFF", "lt1 0B2A4A")))
+                .containsExactly(new ThemeWarning.NotAlternating(ThemeSlot.DARK_1, ThemeSlot.LIGHT_1));
+        Rgb orange = Rgb.ofHex("F2682A");
         assertThat(told(theme("dk2 F2682A", "lt1 FFFFFF", "lt2 EAF3F2")))
-                .containsExactly("TEXT_UNREADABLE dk2 lt1", "TEXT_UNREADABLE dk2 lt2");
+                .containsExactly(
+                        new ThemeWarning.TextUnreadable(
+                                ThemeSlot.DARK_2, ThemeSlot.LIGHT_1, ContrastRatio.between(orange, Rgb.WHITE)),
+                        new ThemeWarning.TextUnreadable(
+                                ThemeSlot.DARK_2,
+                                ThemeSlot.LIGHT_2,
+                                ContrastRatio.between(orange, Rgb.ofHex("EAF3F2"))));
     }
 
     @Test
     void linksReadAndDiffer() {
-        assertThat(told(theme("lt1 FFFFFF", "hlink F2682A"))).containsExactly("LINK_UNREADABLE hlink lt1");
-        assertThat(told(theme("hlink 0F7C7A", "folHlink 107D7B"))).containsExactly("VISITED_ALIKE folHlink hlink");
+        assertThat(told(theme("lt1 FFFFFF", "hlink F2682A")))
+                .containsExactly(new ThemeWarning.LinkUnreadable(
+                        ThemeSlot.HYPERLINK, ThemeSlot.LIGHT_1, ContrastRatio.between(Rgb.ofHex("F2682A"), Rgb.WHITE)));
+        assertThat(told(theme("hlink 0F7C7A", "folHlink 107D7B")))
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        ThemeWarning.VisitedAlike.class,
+                        alike -> assertThat(alike.difference()).isBetween(0.1, 1.0));
     }
 
     @Test
     void accentsDifferAndRepeatsAreOnlyANote() {
-        assertThat(told(theme("accent1 0F7C7A", "accent3 107F7D"))).containsExactly("ACCENTS_ALIKE accent3 accent1");
-        assertThat(told(theme("accent1 0F7C7A", "accent6 0F7C7A"))).containsExactly("ACCENT_REPEATED accent6 accent1");
-        assertThat(ThemeWarning.Kind.ACCENT_REPEATED.isNote()).isTrue();
-        assertThat(ThemeWarning.Kind.ACCENTS_ALIKE.isNote()).isFalse();
+        ThemeWarning alike = told(theme("accent1 0F7C7A", "accent3 107F7D")).get(0);
+        assertThat(alike).isInstanceOfSatisfying(ThemeWarning.AccentsAlike.class, found -> {
+            assertThat(found.later()).isEqualTo(ThemeSlot.ACCENT_3);
+            assertThat(found.earlier()).isEqualTo(ThemeSlot.ACCENT_1);
+            assertThat(found.difference()).isBetween(0.5, 5.0);
+        });
+        assertThat(alike.isNote()).isFalse();
+        assertThat(told(theme("accent1 0F7C7A", "accent6 0F7C7A")))
+                .containsExactly(new ThemeWarning.AccentRepeated(ThemeSlot.ACCENT_6, ThemeSlot.ACCENT_1))
+                .allMatch(ThemeWarning::isNote);
     }
 
     @Test
     void aNameOfItsOwnIsAskedFor() {
         Theme unnamed = Theme.empty(new UUID(1, 1), "Ostrel Ferries");
-        assertThat(told(unnamed)).containsExactly("DEFAULT_NAME dk1");
+        assertThat(told(unnamed)).containsExactly(new ThemeWarning.DefaultName());
     }
 }

@@ -3,6 +3,7 @@ package app.zumbido.formats.press;
 import app.zumbido.core.color.Cmyk;
 import app.zumbido.core.color.PressProfile;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.Rounding;
 import java.awt.color.ICC_ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.io.IOException;
@@ -84,6 +85,6 @@ public final class CoatedPress implements PressProfile {
     }
 
     private static int channel(float value) {
-        return (int) Math.floor(Math.max(0, Math.min(1, value)) * 255 + 0.5);
+        return Rounding.toByte(value * 255);
     }
 }

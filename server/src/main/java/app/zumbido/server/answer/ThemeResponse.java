@@ -61,20 +61,71 @@ public record ThemeResponse(
                 Ground.toLookAt(brand.palette(), brand.roles(), theme, brand.grounds(), WcagLevel.AA));
     }
 
+    /** What is warned of. */
+    public enum WarningKind {
+        NOT_ALTERNATING,
+        TEXT_UNREADABLE,
+        LINK_UNREADABLE,
+        VISITED_ALIKE,
+        ACCENTS_ALIKE,
+        ACCENT_REPEATED,
+        DEFAULT_NAME
+    }
+
     /**
+     * @param slot the slot concerned, if it is one
      * @param other the slot that it is judged against, if it is
      * @param value contrast ratio or ΔE00, as the kind says
      * @param note whether it is only worth a note
      */
     public record WarningResponse(
-            ThemeWarning.Kind kind, String slot, @Nullable String other, double value, boolean note) {
+            WarningKind kind,
+            @Nullable String slot,
+            @Nullable String other,
+            @Nullable Double value,
+            boolean note) {
         static WarningResponse of(ThemeWarning warning) {
-            return new WarningResponse(
-                    warning.kind(),
-                    warning.slot().code(),
-                    warning.other().map(ThemeSlot::code).orElse(null),
-                    warning.value(),
-                    warning.kind().isNote());
+            if (warning instanceof ThemeWarning.NotAlternating found) {
+                return about(WarningKind.NOT_ALTERNATING, found.dark(), found.light(), null);
+            }
+            if (warning instanceof ThemeWarning.TextUnreadable found) {
+                return about(
+                        WarningKind.TEXT_UNREADABLE,
+                        found.text(),
+                        found.ground(),
+                        found.ratio().value());
+            }
+            if (warning instanceof ThemeWarning.LinkUnreadable found) {
+                return about(
+                        WarningKind.LINK_UNREADABLE,
+                        found.link(),
+                        found.ground(),
+                        found.ratio().value());
+            }
+            if (warning instanceof ThemeWarning.VisitedAlike found) {
+                return about(
+                        WarningKind.VISITED_ALIKE,
+                        ThemeSlot.FOLLOWED_HYPERLINK,
+                        ThemeSlot.HYPERLINK,
+                        found.difference());
+            }
+            if (warning instanceof ThemeWarning.AccentsAlike found) {
+                return about(WarningKind.ACCENTS_ALIKE, found.later(), found.earlier(), found.difference());
+            }
+            if (warning instanceof ThemeWarning.AccentRepeated found) {
+                return new WarningResponse(
+                        WarningKind.ACCENT_REPEATED,
+                        found.later().code(),
+                        found.earlier().code(),
+                        null,
+                        true);
+            }
+            return new WarningResponse(WarningKind.DEFAULT_NAME, null, null, null, false);
+        }
+
+        private static WarningResponse about(
+                WarningKind kind, ThemeSlot slot, ThemeSlot other, @Nullable Double value) {
+            return new WarningResponse(kind, slot.code(), other.code(), value, false);
         }
     }
 

@@ -37,7 +37,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ShelfController {
-    private static final String SHORT_CODE = "[A-Z0-9]{1,8}";
     private static final String SHORT_CODE_RULE = "must have 1 to 8 capital letters or digits";
 
     private final Shelf shelf;
@@ -110,7 +109,7 @@ class ShelfController {
     record NewBrand(
             @NotNull @PlainName(max = Brand.LONGEST_NAME) String name,
 
-            @Nullable @Pattern(regexp = "[A-Z0-9]{1,8}", message = "must have 1 to 8 capital letters or digits")
+            @Nullable @Pattern(regexp = Brand.SHORT_CODE, message = SHORT_CODE_RULE)
             String shortCode) {}
 
     record BrandName(
@@ -122,7 +121,7 @@ class ShelfController {
 
     /** @param shortCode absent: the brand has none any more */
     record ShortCodeRequest(
-            @Nullable @Pattern(regexp = SHORT_CODE, message = SHORT_CODE_RULE)
+            @Nullable @Pattern(regexp = Brand.SHORT_CODE, message = SHORT_CODE_RULE)
             String shortCode) {}
 
     /**

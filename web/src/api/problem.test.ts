@@ -26,7 +26,7 @@ describe('a problem in words', () => {
   });
 
   it('carries what happened meanwhile', () => {
-    const since = [{ kind: 'BEGUN' as const, count: 1 }];
+    const since = [{ kind: 'begun' as const, count: 1 }];
     expect(Problem.of({ type: '/problems/revision-stale', status: 412, since }).since).toEqual(since);
   });
 

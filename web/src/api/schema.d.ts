@@ -1681,7 +1681,7 @@ export interface components {
             cost: number;
             from: components["schemas"]["NamedColorResponse"];
             /** @enum {string} */
-            kind: "QUIETER" | "LIGHTER" | "DARKER";
+            kind: "quieter" | "lighter" | "darker";
             to: string;
         };
         ClashResponse: {
@@ -1767,7 +1767,7 @@ export interface components {
             grounds: components["schemas"]["GroundFollowsResponse"][];
             inside: boolean;
             pairs: components["schemas"]["PairTurnsResponse"][];
-            roles: ("MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS")[];
+            roles: ("main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits")[];
             slots: components["schemas"]["SlotFollowsResponse"][];
             swatches: components["schemas"]["SwatchFollowsResponse"][];
             /** Format: int32 */
@@ -1775,11 +1775,11 @@ export interface components {
         };
         ContradictionResponse: {
             /** @enum {string} */
-            kind: "TEXT_ON_BOX_FILL" | "TEXT_ON_DARK_UNREADABLE" | "HIGHLIGHT_ELSEWHERE" | "OFF_LIMITS_IN_ROLE" | "OFF_LIMITS_IN_SLOT" | "TINT_IN_PALETTE" | "TINT_IN_SLOT";
+            kind: "text-on-box-fill" | "text-on-dark-unreadable" | "highlight-elsewhere" | "off-limits-in-role" | "off-limits-in-slot" | "tint-in-palette" | "tint-in-slot";
             /** Format: double */
             ratio?: number;
             /** @enum {string} */
-            role?: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+            role?: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             slot?: string;
             swatch: string;
             theme?: string;
@@ -1826,9 +1826,9 @@ export interface components {
         };
         DraftedRoleResponse: {
             /** @enum {string} */
-            reason: "MOST_USED" | "NEXT_IN_USE" | "STRONGEST_AND_FARTHEST" | "DARKEST_AND_QUIET" | "LIGHTEST" | "PALE_AND_QUIET" | "GREEN" | "AMBER" | "RED" | "IN_ORDER";
+            reason: "most-used" | "next-in-use" | "strongest-and-farthest" | "darkest-and-quiet" | "lightest" | "pale-and-quiet" | "green" | "amber" | "red" | "in-order";
             /** @enum {string} */
-            role: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+            role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             swatches: string[];
         };
         FontsResponse: {
@@ -1872,7 +1872,7 @@ export interface components {
             /** Format: double */
             onWhite: number;
             /** @enum {string} */
-            reason: "COMPLEMENTARY" | "SPLIT" | "TRIAD" | "TETRAD" | "EMPTY_STRETCH" | "TEXT" | "MIDDLE" | "FIELD";
+            reason: "complementary" | "split" | "triad" | "tetrad" | "empty-stretch" | "text" | "middle" | "field";
         };
         GapsResponse: {
             accents: components["schemas"]["GapResponse"][];
@@ -1880,7 +1880,7 @@ export interface components {
         };
         GivenUpResponse: {
             /** @enum {string} */
-            kind: "ROLE_ELSEWHERE" | "NOT_OF_BRAND" | "NOT_DARK" | "NOT_LIGHT" | "TINTED_GROUND" | "REPEATED" | "LATE_IN_ORDER" | "CONTRAST_BELOW_STRICT" | "ILLEGIBLE" | "WEAK_ON_PAGE" | "LIKE_ITS_NEIGHBOUR" | "DERIVED" | "GREYISH" | "LIKE_TEXT" | "VIVID" | "VISITED_ALIKE";
+            kind: "role-elsewhere" | "not-of-brand" | "not-dark" | "not-light" | "tinted-ground" | "repeated" | "late-in-order" | "contrast-below-strict" | "illegible" | "weak-on-page" | "like-its-neighbour" | "derived" | "greyish" | "like-text" | "vivid" | "visited-alike";
             /** Format: double */
             points: number;
             slot: string;
@@ -1907,7 +1907,7 @@ export interface components {
         };
         GroundRequest: {
             /** @enum {string} */
-            ground: "LIGHT" | "DARK";
+            ground: "light" | "dark";
         };
         GroundResponse: {
             graphics: boolean;
@@ -2023,7 +2023,7 @@ export interface components {
             /** Format: double */
             amount: number;
             /** @enum {string} */
-            word: "WARMER" | "COOLER" | "QUIETER" | "LIVELIER" | "DARKER" | "PALER" | "EARTHIER" | "FRESHER" | "DEEPER" | "SOFTER";
+            word: "warmer" | "cooler" | "quieter" | "livelier" | "darker" | "paler" | "earthier" | "fresher" | "deeper" | "softer";
         };
         NameRequest: {
             name: string;
@@ -2082,7 +2082,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "BEGUN" | "COPIED" | "BRAND_RENAMED" | "SHORT_CODE_SET" | "SWATCHES_ADDED" | "SWATCHES_SEEN" | "SWATCH_RENAMED" | "SWATCH_RECOLORED" | "SWATCH_LIGHTENED" | "SWATCH_DARKENED" | "SWATCH_STRENGTHENED" | "SWATCH_QUIETED" | "SWATCH_TURNED" | "SWATCH_REMOVED" | "SWATCH_MOVED" | "SWATCHES_ORDERED" | "SWATCHES_MERGED" | "SWATCHES_GROUPED" | "SWATCH_NOTED" | "SWATCH_FREED" | "GROUP_RENAMED" | "GROUP_MOVED" | "GROUP_REMOVED" | "MOOD_APPLIED" | "REMARK_PUT_ASIDE" | "REMARK_BROUGHT_BACK" | "HIERARCHY_MARKED" | "OFF_LIMITS_SET" | "OFF_LIMITS_LIFTED" | "ROLE_ASSIGNED" | "ROLES_DRAFTED" | "ROLE_WORDED" | "PROPORTION_SET" | "CHART_ORDERED" | "SLOT_FILLED" | "SUGGESTION_APPLIED" | "THEME_RENAMED" | "THEME_GROUND_SET" | "THEME_ADDED" | "THEME_REMOVED" | "THEME_LEADS" | "PAIR_NARROWED" | "PAIR_LEFT" | "PAIR_FREED" | "GROUND_KEPT" | "GROUND_CHANGED" | "GROUND_DROPPED" | "DRAFTED" | "THEME_TAKEN";
+            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "drafted" | "theme-taken";
             slot?: string;
             subject?: string;
             theme?: string;
@@ -2097,7 +2097,7 @@ export interface components {
         };
         OrderRequest: {
             /** @enum {string} */
-            by: "USE" | "APPEARANCE" | "LIGHTNESS" | "HUE";
+            by: "use" | "appearance" | "lightness" | "hue";
         };
         OriginResponse: {
             /** Format: int32 */
@@ -2132,7 +2132,7 @@ export interface components {
         };
         PairRuleResponse: {
             /** @enum {string} */
-            kind: "NARROWED" | "LEFT";
+            kind: "narrowed" | "left";
             reason: string;
         };
         PairTurnsResponse: {
@@ -2143,7 +2143,7 @@ export interface components {
             foreground: string;
             ground: string;
             /** @enum {string} */
-            kind: "TEXT" | "LINK" | "GRAPHICS";
+            kind: "text" | "link" | "graphics";
             passes: boolean;
             theme: string;
         };
@@ -2162,7 +2162,7 @@ export interface components {
             ink: string;
             paper: boolean;
             /** @enum {string} */
-            reach: "REACHED" | "OUT_OF_REACH" | "LOSES_ITS_GLOW";
+            reach: "reached" | "out-of-reach" | "loses-its-glow";
             tooMuchInk: boolean;
         };
         /** @description RFC 9457; some types have members of their own */
@@ -2225,7 +2225,7 @@ export interface components {
         };
         RecipeResponse: {
             /** @enum {string} */
-            kind: "WHITE_OVER_DARK" | "DARK_OVER_LIGHT" | "TITLE_BAND";
+            kind: "white-over-dark" | "dark-over-light" | "title-band";
             overlay?: components["schemas"]["OverlayResponse"];
             stops: string[];
             text: string;
@@ -2240,7 +2240,7 @@ export interface components {
             hex?: string;
             key: string;
             /** @enum {string} */
-            kind: "NEARLY_THE_SAME" | "TOO_MANY" | "TOO_FEW" | "NO_NEUTRAL" | "NEEDS_OUTLINE" | "BEYOND_PRESS";
+            kind: "nearly-the-same" | "too-many" | "too-few" | "no-neutral" | "needs-outline" | "beyond-press";
             swatches: string[];
         };
         RemediesResponse: {
@@ -2256,7 +2256,7 @@ export interface components {
             foreground: components["schemas"]["NamedColorResponse"];
             ground: components["schemas"]["NamedColorResponse"];
             /** @enum {string} */
-            kind: "NEAREST_TEXT" | "NEAREST_GROUND" | "ANOTHER" | "TURNED_ROUND";
+            kind: "nearest-text" | "nearest-ground" | "another" | "turned-round";
             /** Format: double */
             ratio: number;
         };
@@ -2265,7 +2265,7 @@ export interface components {
         };
         RoleResponse: {
             /** @enum {string} */
-            role: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+            role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             several: boolean;
             swatches: string[];
             words: string;
@@ -2278,7 +2278,7 @@ export interface components {
         RuleRequest: {
             ground: string;
             /** @enum {string} */
-            kind: "NARROWED" | "LEFT";
+            kind: "narrowed" | "left";
             reason: string;
             text: string;
         };
@@ -2336,14 +2336,14 @@ export interface components {
         };
         SlotResponse: {
             /** @enum {string} */
-            fill: "SWATCH" | "STEP" | "DERIVED" | "FIXED" | "EMPTY";
+            fill: "swatch" | "step" | "derived" | "fixed" | "empty";
             hex?: string;
             ink?: string;
             /** Format: double */
             lightness?: number;
             on: components["schemas"]["GroundResponse"][];
             /** @enum {string} */
-            reason?: "AS_ITS_ROLE_SAYS" | "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "IN_CHART_ORDER" | "HIGHLIGHT_LAST" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "REPEATED_ACCENT" | "BLACK_OR_GREY" | "CUSTOMARY_LINK" | "LINK_READS" | "LINK_DEEPENED" | "LINK_LIGHTENED" | "VISITED_DIFFERS" | "TURNED_TO_BE_SEEN";
+            reason?: "as-its-role-says" | "reads-best-on-light" | "second-dark" | "lightest" | "second-light" | "black-or-white" | "repeated-to-stay-legible" | "in-order-of-use" | "in-chart-order" | "highlight-last" | "lighter-companion" | "darker-companion" | "repeated-accent" | "black-or-grey" | "customary-link" | "link-reads" | "link-deepened" | "link-lightened" | "visited-differs" | "turned-to-be-seen";
             slot: string;
             /** Format: uuid */
             swatchId?: string;
@@ -2397,7 +2397,7 @@ export interface components {
             toLookAt: boolean;
             used: boolean;
             /** @enum {string} */
-            verdict: "TEXT" | "LARGE_TEXT" | "GRAPHICS" | "NOTHING";
+            verdict: "text" | "large-text" | "graphics" | "nothing";
         };
         StepResponse: {
             done: boolean;
@@ -2417,7 +2417,7 @@ export interface components {
         SuggestedSlot: {
             hex: string;
             /** @enum {string} */
-            reason: "AS_ITS_ROLE_SAYS" | "READS_BEST_ON_LIGHT" | "SECOND_DARK" | "LIGHTEST" | "SECOND_LIGHT" | "BLACK_OR_WHITE" | "REPEATED_TO_STAY_LEGIBLE" | "IN_ORDER_OF_USE" | "IN_CHART_ORDER" | "HIGHLIGHT_LAST" | "LIGHTER_COMPANION" | "DARKER_COMPANION" | "REPEATED_ACCENT" | "BLACK_OR_GREY" | "CUSTOMARY_LINK" | "LINK_READS" | "LINK_DEEPENED" | "LINK_LIGHTENED" | "VISITED_DIFFERS" | "TURNED_TO_BE_SEEN";
+            reason: "as-its-role-says" | "reads-best-on-light" | "second-dark" | "lightest" | "second-light" | "black-or-white" | "repeated-to-stay-legible" | "in-order-of-use" | "in-chart-order" | "highlight-last" | "lighter-companion" | "darker-companion" | "repeated-accent" | "black-or-grey" | "customary-link" | "link-reads" | "link-deepened" | "link-lightened" | "visited-differs" | "turned-to-be-seen";
             slot: string;
             /** Format: uuid */
             swatchId?: string;
@@ -2476,7 +2476,7 @@ export interface components {
         ThemeResponse: {
             fonts: components["schemas"]["FontsResponse"];
             /** @enum {string} */
-            ground: "LIGHT" | "DARK";
+            ground: "light" | "dark";
             /** Format: uuid */
             id: string;
             name: string;
@@ -2523,7 +2523,7 @@ export interface components {
             /** Format: double */
             all?: number;
             /** @enum {string} */
-            eyes: "NORMAL" | "PROTAN" | "DEUTAN" | "TRITAN" | "GREY";
+            eyes: "normal" | "protan" | "deutan" | "tritan" | "grey";
             /** Format: double */
             neighbours?: number;
             toldApart: boolean;
@@ -2533,7 +2533,7 @@ export interface components {
         };
         WarningResponse: {
             /** @enum {string} */
-            kind: "NOT_ALTERNATING" | "TEXT_UNREADABLE" | "LINK_UNREADABLE" | "VISITED_ALIKE" | "ACCENTS_ALIKE" | "ACCENT_REPEATED" | "DEFAULT_NAME";
+            kind: "not-alternating" | "text-unreadable" | "link-unreadable" | "visited-alike" | "accents-alike" | "accent-repeated" | "default-name";
             note: boolean;
             other?: string;
             slot?: string;
@@ -3855,7 +3855,7 @@ export interface operations {
             };
             path: {
                 id: string;
-                role: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+                role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             };
             cookie?: never;
         };
@@ -3891,7 +3891,7 @@ export interface operations {
             };
             path: {
                 id: string;
-                role: "MAIN" | "SECONDARY" | "HIGHLIGHT" | "TEXT" | "TEXT_ON_DARK" | "BOX_FILL" | "POSITIVE" | "NEGATIVE" | "GO" | "CAUTION" | "STOP" | "CHART" | "OFF_LIMITS" | "TINTS_OFF_LIMITS";
+                role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             };
             cookie?: never;
         };
@@ -4206,8 +4206,8 @@ export interface operations {
         parameters: {
             query?: {
                 count?: number;
-                order?: "COVERAGE" | "PLACE" | "LIGHTNESS" | "HUE";
-                reading?: "ARTWORK" | "PHOTOGRAPH";
+                order?: "coverage" | "place" | "lightness" | "hue";
+                reading?: "artwork" | "photograph";
             };
             header?: never;
             path: {
@@ -4235,7 +4235,7 @@ export interface operations {
     region: {
         parameters: {
             query?: {
-                reading?: "ARTWORK" | "PHOTOGRAPH";
+                reading?: "artwork" | "photograph";
             };
             header?: never;
             path: {
@@ -5178,8 +5178,8 @@ export interface operations {
         parameters: {
             query?: {
                 apply?: boolean;
-                spare?: "DERIVE" | "REPEAT" | "BLACK_AND_GREY";
-                links?: "BRAND" | "CUSTOMARY";
+                spare?: "derive" | "repeat" | "black-and-grey";
+                links?: "brand" | "customary";
                 keep?: string[];
             };
             header?: {
@@ -5481,8 +5481,8 @@ export interface operations {
         parameters: {
             query?: {
                 apply?: boolean;
-                spare?: "DERIVE" | "REPEAT" | "BLACK_AND_GREY";
-                links?: "BRAND" | "CUSTOMARY";
+                spare?: "derive" | "repeat" | "black-and-grey";
+                links?: "brand" | "customary";
                 keep?: string[];
             };
             header?: {
@@ -5882,8 +5882,8 @@ export interface operations {
         parameters: {
             query?: {
                 text?: string;
-                hue?: "RED" | "ORANGE" | "YELLOW" | "GREEN" | "TEAL" | "BLUE" | "VIOLET" | "PINK";
-                mood?: "QUIET" | "FRESH" | "WARM" | "DEEP" | "BRIGHT" | "EARTHY" | "SOFT" | "CLEAR";
+                hue?: "red" | "orange" | "yellow" | "green" | "teal" | "blue" | "violet" | "pink";
+                mood?: "quiet" | "fresh" | "warm" | "deep" | "bright" | "earthy" | "soft" | "clear";
                 colors?: number;
             };
             header?: never;
@@ -5977,7 +5977,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                eyes: "NORMAL" | "PROTAN" | "DEUTAN" | "TRITAN" | "GREY";
+                eyes: "normal" | "protan" | "deutan" | "tritan" | "grey";
             };
             cookie?: never;
         };

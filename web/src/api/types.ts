@@ -51,8 +51,8 @@ export type NamedColor = Schemas['NamedColorResponse'];
 export type Remedies = Schemas['RemediesResponse'];
 export type Remedy = Schemas['RemedyResponse'];
 export interface SuggestionPolicy {
-  spare: 'DERIVE' | 'REPEAT' | 'BLACK_AND_GREY';
-  links: 'BRAND' | 'CUSTOMARY';
+  spare: 'derive' | 'repeat' | 'black-and-grey';
+  links: 'brand' | 'customary';
   /** Codes of slots. */
   keep: string[];
 }

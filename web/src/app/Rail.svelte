@@ -28,7 +28,7 @@
     if (contradictions.length > 0) {
       return counted(contradictions.length, 'to look at', 'to look at');
     }
-    const given = roles.filter(({ role, swatches }) => swatches.length > 0 && !role.endsWith('OFF_LIMITS'));
+    const given = roles.filter(({ role, swatches }) => swatches.length > 0 && !role.endsWith('off-limits'));
     return given.length === 0 ? 'not given yet' : `${given.length} given`;
   }
 

@@ -2,18 +2,18 @@ import { answered, api } from '../api/client';
 
 /** Whose eyes strip and specimens are seen with. */
 export const EYES = [
-  { value: 'NORMAL', name: 'full colour vision' },
-  { value: 'PROTAN', name: 'little red (protan)' },
-  { value: 'DEUTAN', name: 'little green (deutan)' },
-  { value: 'TRITAN', name: 'little blue (tritan)' },
-  { value: 'GREY', name: 'grey, as copied' },
+  { value: 'normal', name: 'full colour vision' },
+  { value: 'protan', name: 'little red (protan)' },
+  { value: 'deutan', name: 'little green (deutan)' },
+  { value: 'tritan', name: 'little blue (tritan)' },
+  { value: 'grey', name: 'grey, as copied' },
 ] as const;
 
 export type EyesOf = (typeof EYES)[number]['value'];
 
 /** What the browser paints strip and specimens with; the numbers come from the server. */
 class Eyes {
-  whose = $state<EyesOf>('NORMAL');
+  whose = $state<EyesOf>('normal');
   /** Percent of the deficiency. */
   strength = $state(100);
   /** Twenty numbers of an SVG colour matrix; nothing while everything is seen as it is. */
@@ -26,7 +26,7 @@ class Eyes {
   async see(whose: EyesOf, strength: number): Promise<void> {
     this.whose = whose;
     this.strength = strength;
-    if (whose === 'NORMAL') {
+    if (whose === 'normal') {
       this.matrix = undefined;
       return;
     }

@@ -50,7 +50,7 @@
     event.preventDefault();
     const reason = reasons[keyOf(clash)] ?? '';
     const pair = { text: clash.one.hex, ground: clash.other.hex };
-    void attempt(() => bench.rulePair({ kind: 'LEFT', reason, ...pair }));
+    void attempt(() => bench.rulePair({ kind: 'left', reason, ...pair }));
   }
 
   const lookAgain = (clash: Clash) => attempt(() => bench.freePair(clash.one.hex, clash.other.hex));

@@ -16,8 +16,8 @@
   const { ground, standing, onclose }: Props = $props();
   const bench = useBench();
 
-  const readable = $derived(standing.verdict === 'TEXT' || standing.verdict === 'LARGE_TEXT');
-  const kind: RuleRequest['kind'] = $derived(readable ? 'NARROWED' : 'LEFT');
+  const readable = $derived(standing.verdict === 'text' || standing.verdict === 'large-text');
+  const kind: RuleRequest['kind'] = $derived(readable ? 'narrowed' : 'left');
   const name = $derived(`${colorName(standing.color)} on ${colorName(ground.color)}`);
 
   let reason = $state('');
@@ -50,9 +50,9 @@
 
 {#if standing.rule}
   <p>
-    {standing.rule.kind === 'NARROWED' ? 'Not allowed' : 'Left as it is'}, because: {standing.rule.reason}
+    {standing.rule.kind === 'narrowed' ? 'Not allowed' : 'Left as it is'}, because: {standing.rule.reason}
     <Button look="quiet" onclick={free}>
-      {standing.rule.kind === 'NARROWED' ? 'Allow it again' : 'Look at it again'}
+      {standing.rule.kind === 'narrowed' ? 'Allow it again' : 'Look at it again'}
     </Button>
   </p>
 {:else}

@@ -24,13 +24,13 @@
     ground.may
       .map(
         ({ color, ratio, verdict }) =>
-          `${colorName(color)}, ${ratioShown(ratio)} to 1${verdict === 'TEXT' ? '' : ', large only'}`,
+          `${colorName(color)}, ${ratioShown(ratio)} to 1${verdict === 'text' ? '' : ', large only'}`,
       )
       .join('; '),
   );
 
   function line(standing: Standing, index: number): string {
-    return standing.verdict === 'TEXT' ? (LINES[index] ?? 'Boat') : 'Large only';
+    return standing.verdict === 'text' ? (LINES[index] ?? 'Boat') : 'Large only';
   }
 </script>
 

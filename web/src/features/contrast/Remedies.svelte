@@ -23,10 +23,10 @@
   const bench = useBench();
 
   const TITLES: Record<Remedy['kind'], string> = {
-    NEAREST_TEXT: 'Nearest text that passes',
-    NEAREST_GROUND: 'Nearest ground that passes',
-    ANOTHER: 'Another of the brand',
-    TURNED_ROUND: 'Turn it round',
+    'nearest-text': 'Nearest text that passes',
+    'nearest-ground': 'Nearest ground that passes',
+    another: 'Another of the brand',
+    'turned-round': 'Turn it round',
   };
   /** Slots that hold what is written with. */
   const TEXT_SLOTS = ['dk1', 'lt1', 'dk2', 'lt2', 'hlink', 'folHlink'];
@@ -34,7 +34,7 @@
   let answer = $state.raw<Remedies>();
   let problem = $state<string>();
 
-  const readable = $derived(standing.verdict === 'TEXT' || standing.verdict === 'LARGE_TEXT');
+  const readable = $derived(standing.verdict === 'text' || standing.verdict === 'large-text');
   const textSlots = $derived(standing.color.slots.filter((slot) => TEXT_SLOTS.includes(slot)));
 
   $effect(() => {
@@ -47,14 +47,14 @@
 
   /** The colour that a remedy changes, if the brand has it as a swatch or in a slot. */
   function changed(remedy: Remedy) {
-    return remedy.kind === 'NEAREST_GROUND' ? ground.color : standing.color;
+    return remedy.kind === 'nearest-ground' ? ground.color : standing.color;
   }
 
   function canTake(remedy: Remedy): boolean {
-    if (remedy.kind === 'TURNED_ROUND') {
+    if (remedy.kind === 'turned-round') {
       return false;
     }
-    if (remedy.kind === 'ANOTHER') {
+    if (remedy.kind === 'another') {
       return textSlots.length > 0;
     }
     return changed(remedy).swatch !== undefined || changed(remedy).slots.length > 0;
@@ -64,10 +64,10 @@
     problem = undefined;
     const { swatch: id, slots } = changed(remedy);
     const swatch = bench.brand.swatches.find((candidate) => candidate.id === id);
-    const hex = (remedy.kind === 'NEAREST_GROUND' ? remedy.ground : remedy.foreground).hex;
+    const hex = (remedy.kind === 'nearest-ground' ? remedy.ground : remedy.foreground).hex;
     const [slot] = slots;
     try {
-      if (remedy.kind === 'ANOTHER' && remedy.foreground.swatch) {
+      if (remedy.kind === 'another' && remedy.foreground.swatch) {
         for (const text of textSlots) {
           await bench.fillSlot(text, { swatchId: remedy.foreground.swatch });
         }

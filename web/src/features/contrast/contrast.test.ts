@@ -24,7 +24,7 @@ describe('contrast in words', () => {
   });
 
   it('says what a remedy comes to', () => {
-    const remedy = { kind: 'ANOTHER', ratio: 5.0149, cost: 38.21 } as const;
+    const remedy = { kind: 'another', ratio: 5.0149, cost: 38.21 } as const;
     const ground = color('#FFFFFF', 'Sailcloth');
     expect(remedyWords({ ...remedy, foreground: color('#0F7C7A', 'Harbour teal'), ground })).toBe(
       'Harbour teal 0F7C7A on FFFFFF, 5.01:1, cost 38.2 ΔE',
@@ -37,8 +37,8 @@ describe('contrast in words', () => {
   it('tells a helper what to write on a ground and what never', () => {
     const ground: Ground = {
       color: color('#FFFFFF', 'Sailcloth'),
-      may: [standing('Night channel', 14.534, 'TEXT'), standing('Buoy orange', 3.091, 'LARGE_TEXT')],
-      mayNot: [standing('Foam', 1.12, 'NOTHING', true)],
+      may: [standing('Night channel', 14.534, 'text'), standing('Buoy orange', 3.091, 'large-text')],
+      mayNot: [standing('Foam', 1.12, 'nothing', true)],
     };
     expect(groundWords(ground)).toBe(
       'On Sailcloth, FFFFFF:\n' +
@@ -51,13 +51,13 @@ describe('contrast in words', () => {
 
   it('says what was decided, and why', () => {
     const narrowed = {
-      ...standing('Wet rope', 5.8, 'TEXT'),
-      rule: { kind: 'NARROWED', reason: 'too pale in print' },
+      ...standing('Wet rope', 5.8, 'text'),
+      rule: { kind: 'narrowed', reason: 'too pale in print' },
     } as const;
     const left = {
-      ...standing('Lemon', 1.43, 'NOTHING'),
+      ...standing('Lemon', 1.43, 'nothing'),
       used: true,
-      rule: { kind: 'LEFT', reason: 'the lamp' },
+      rule: { kind: 'left', reason: 'the lamp' },
     } as const;
     expect(standingWords(narrowed)).toBe('5.80, not allowed');
     expect(standingWords(left)).toBe('1.43, in use, left');

@@ -22,7 +22,7 @@ export function standingWords({ ratio, used, clashes, rule }: Standing): string 
     words.push('in use');
   }
   if (rule) {
-    words.push(rule.kind === 'NARROWED' ? 'not allowed' : 'left');
+    words.push(rule.kind === 'narrowed' ? 'not allowed' : 'left');
   }
   if (clashes) {
     words.push('vibrates');
@@ -45,8 +45,8 @@ export function remedyWords({ foreground, ground, ratio, cost }: Remedy): string
 
 /** One ground as sentences that a helper can follow. */
 export function groundWords(ground: Ground): string {
-  const text = ground.may.filter(({ verdict }) => verdict === 'TEXT');
-  const large = ground.may.filter(({ verdict }) => verdict === 'LARGE_TEXT');
+  const text = ground.may.filter(({ verdict }) => verdict === 'text');
+  const large = ground.may.filter(({ verdict }) => verdict === 'large-text');
   const lines = [`On ${colorName(ground.color)}, ${ground.color.hex.slice(1)}:`];
   lines.push(text.length > 0 ? `  write in ${named(text)}.` : '  write nothing small.');
   if (large.length > 0) {
@@ -58,7 +58,7 @@ export function groundWords(ground: Ground): string {
   }
   for (const { color, rule } of ground.mayNot) {
     if (rule) {
-      const verdict = rule.kind === 'NARROWED' ? 'not in' : 'hard to read, but left on purpose:';
+      const verdict = rule.kind === 'narrowed' ? 'not in' : 'hard to read, but left on purpose:';
       lines.push(`  ${verdict} ${colorName(color)}: ${rule.reason}.`);
     }
   }
@@ -88,9 +88,9 @@ export function composedWords(ground: ComposedGround): string {
 }
 
 const CLASHES: Record<ClashRemedy['kind'], string> = {
-  QUIETER: 'quieter',
-  LIGHTER: 'lighter',
-  DARKER: 'darker',
+  quieter: 'quieter',
+  lighter: 'lighter',
+  darker: 'darker',
 };
 
 /** What ends a clash, as in 'Buoy orange quieter, D97B52, cost 8.1 ΔE'. */

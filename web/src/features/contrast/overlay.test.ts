@@ -70,7 +70,7 @@ describe('a ground that changes, with what is laid over it', () => {
     const state = new OverlayState(bench(['#0B2A4A']));
     state.picture = 'p';
     const recipe: Recipe = {
-      kind: 'TITLE_BAND',
+      kind: 'title-band',
       stops: ['#061626', '#0B2A4A', '#3B5B7C'],
       text: '#FFFFFF',
       worst: WORST,

@@ -25,9 +25,9 @@ export function worstWords(worst: Worst): string {
 }
 
 const RECIPES: Record<Recipe['kind'], string> = {
-  WHITE_OVER_DARK: 'Dark gradient, white over it',
-  DARK_OVER_LIGHT: 'Light gradient, a dark colour over it',
-  TITLE_BAND: 'Title band: dark, medium, light under white',
+  'white-over-dark': 'Dark gradient, white over it',
+  'dark-over-light': 'Light gradient, a dark colour over it',
+  'title-band': 'Title band: dark, medium, light under white',
 };
 
 export function recipeName(kind: Recipe['kind']): string {

@@ -77,9 +77,9 @@ export class ProposalState {
 
   async #ask(): Promise<void> {
     const query = {
-      ...(this.#order === undefined ? {} : { order: this.#order.toUpperCase() as Uppercase<Order> }),
+      ...(this.#order === undefined ? {} : { order: this.#order }),
       ...(this.#most === undefined ? {} : { count: this.#most }),
-      ...(this.#asked === undefined ? {} : { reading: this.#asked.toUpperCase() as Uppercase<Reading> }),
+      ...(this.#asked === undefined ? {} : { reading: this.#asked }),
     };
     const path = { id: this.#brandId, sid: this.source.id };
     try {

@@ -27,8 +27,8 @@ export class ReadyShelf {
   look(wish: Wish): void {
     const query = {
       text: wish.text,
-      ...(wish.hue ? { hue: wish.hue.toUpperCase() as Uppercase<Hue> } : {}),
-      ...(wish.mood ? { mood: wish.mood.toUpperCase() as Uppercase<Mood> } : {}),
+      ...(wish.hue ? { hue: wish.hue } : {}),
+      ...(wish.mood ? { mood: wish.mood } : {}),
       ...(wish.colors ? { colors: wish.colors } : {}),
     };
     this.#latest.ask(async () => {

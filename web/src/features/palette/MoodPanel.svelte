@@ -15,16 +15,16 @@
   const bench = useBench();
 
   const WORDS: readonly MoodWord[] = [
-    'WARMER',
-    'COOLER',
-    'QUIETER',
-    'LIVELIER',
-    'SOFTER',
-    'FRESHER',
-    'EARTHIER',
-    'DEEPER',
-    'DARKER',
-    'PALER',
+    'warmer',
+    'cooler',
+    'quieter',
+    'livelier',
+    'softer',
+    'fresher',
+    'earthier',
+    'deeper',
+    'darker',
+    'paler',
   ];
 
   const AMOUNTS = [

@@ -20,10 +20,10 @@
   const bench = useBench();
 
   const ORDERS = [
-    { value: 'USE', name: 'use' },
-    { value: 'APPEARANCE', name: 'appearance in the logo' },
-    { value: 'LIGHTNESS', name: 'lightness' },
-    { value: 'HUE', name: 'hue' },
+    { value: 'use', name: 'use' },
+    { value: 'appearance', name: 'appearance in the logo' },
+    { value: 'lightness', name: 'lightness' },
+    { value: 'hue', name: 'hue' },
   ] as const satisfies readonly { value: PaletteOrder; name: string }[];
 
   let open = $state<'adding' | 'companions' | 'missing'>();

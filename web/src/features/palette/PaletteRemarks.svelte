@@ -18,7 +18,7 @@
 
   const spoken = $derived(
     bench.brand.remarks.filter(
-      ({ aside, kind }) => !aside && kind !== 'NEEDS_OUTLINE' && kind !== 'BEYOND_PRESS',
+      ({ aside, kind }) => !aside && kind !== 'needs-outline' && kind !== 'beyond-press',
     ),
   );
   const aside = $derived(bench.brand.remarks.filter((remark) => remark.aside));
@@ -26,9 +26,9 @@
   async function remedy(remark: Remark) {
     const [kept, other] = remark.swatches;
     const leaving = bench.brand.swatches.find(({ id }) => id === other);
-    if (remark.kind === 'NEARLY_THE_SAME' && kept && leaving) {
+    if (remark.kind === 'nearly-the-same' && kept && leaving) {
       await carrying.merge(leaving, kept);
-    } else if (remark.kind === 'TOO_MANY') {
+    } else if (remark.kind === 'too-many') {
       await bench.sortSwatches(remark.swatches, 'Extended');
       bench.say('The core is smaller; the others stand in Extended.', true);
     } else {

@@ -44,7 +44,7 @@
     bench.brand.remarks.filter(
       (remark) =>
         !remark.aside &&
-        (remark.kind === 'NEEDS_OUTLINE' || remark.kind === 'BEYOND_PRESS') &&
+        (remark.kind === 'needs-outline' || remark.kind === 'beyond-press') &&
         remark.swatches[0] === swatch.id,
     ),
   );

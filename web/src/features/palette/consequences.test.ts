@@ -26,12 +26,12 @@ describe('what follows a change', () => {
         { theme: 'Night', slot: 'dk2', from: '#0F7C7A', to: '#12B5B0' },
       ],
       tints: 5,
-      roles: ['MAIN', 'CHART'],
+      roles: ['main', 'chart'],
       grounds: [{ name: 'Title band', reads: false }],
       pairs: [
         {
           theme: 'Daylight',
-          kind: 'LINK',
+          kind: 'link',
           foreground: 'hlink',
           ground: 'lt1',
           before: 5.0549,

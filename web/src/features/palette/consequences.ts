@@ -3,9 +3,9 @@ import { roleName } from '../roles/roles';
 import { slotName } from '../theme/slots';
 
 const KINDS: Record<PairTurn['kind'], string> = {
-  TEXT: 'text',
-  LINK: 'link',
-  GRAPHICS: 'graphics',
+  text: 'text',
+  link: 'link',
+  graphics: 'graphics',
 };
 
 function counted(count: number, one: string, many: string): string {

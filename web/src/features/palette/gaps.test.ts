@@ -7,7 +7,7 @@ it('says in a sentence why a colour is proposed', () => {
       hex: '#8A3FD0',
       ink: '#FFFFFF',
       name: 'Violet',
-      reason: 'SPLIT',
+      reason: 'split',
       base: 'Harbour teal',
       nearest: 'Night channel',
       eyes: 'deutan',

@@ -10,21 +10,21 @@ const EYES: Record<string, string> = {
 function relation(gap: Gap): string {
   const base = gap.base ?? 'the palette';
   switch (gap.reason) {
-    case 'COMPLEMENTARY':
+    case 'complementary':
       return `Opposite ${base} on the circle of hues`;
-    case 'SPLIT':
+    case 'split':
       return `Beside the opposite of ${base}`;
-    case 'TRIAD':
+    case 'triad':
       return `A third of the circle away from ${base}`;
-    case 'TETRAD':
+    case 'tetrad':
       return `A quarter of the circle away from ${base}`;
-    case 'EMPTY_STRETCH':
+    case 'empty-stretch':
       return 'In the middle of the widest stretch of hues that is empty';
-    case 'TEXT':
+    case 'text':
       return gap.base ? `For body text, with a hint of ${base}` : 'For body text';
-    case 'MIDDLE':
+    case 'middle':
       return gap.base ? `For lines and second texts, with a hint of ${base}` : 'For lines and second texts';
-    case 'FIELD':
+    case 'field':
       return gap.base ? `For fields behind dark text, with a hint of ${base}` : 'For fields behind dark text';
   }
 }

@@ -1,9 +1,9 @@
 import type { Swatch } from '../../api/types';
 
 const REACH: Record<Swatch['press']['reach'], string> = {
-  REACHED: 'in print nearly the same',
-  OUT_OF_REACH: 'the press cannot reach it',
-  LOSES_ITS_GLOW: 'it will lose its glow in print',
+  reached: 'in print nearly the same',
+  'out-of-reach': 'the press cannot reach it',
+  'loses-its-glow': 'it will lose its glow in print',
 };
 
 /** What offset on coated paper makes of a colour; office printers and screens do not need to know. */

@@ -10,22 +10,22 @@ const names = new Map([
 describe('remarks', () => {
   it.each<[Remark, string, string | undefined]>([
     [
-      { key: 'k', kind: 'NEARLY_THE_SAME', aside: false, swatches: ['a', 'b'], difference: 1.23 },
+      { key: 'k', kind: 'nearly-the-same', aside: false, swatches: ['a', 'b'], difference: 1.23 },
       'Teal and Sea green are nearly the same (difference 1.2 ΔE).',
       'Make them one',
     ],
     [
-      { key: 'k', kind: 'TOO_MANY', aside: false, swatches: ['a', 'b'], count: 9 },
+      { key: 'k', kind: 'too-many', aside: false, swatches: ['a', 'b'], count: 9 },
       '9 colours in the core are perhaps too many to remember; seven are a lot.',
       'Move the last 2 to Extended',
     ],
     [
-      { key: 'k', kind: 'BEYOND_PRESS', aside: false, swatches: ['a'], difference: 18.06, hex: '#47A947' },
+      { key: 'k', kind: 'beyond-press', aside: false, swatches: ['a'], difference: 18.06, hex: '#47A947' },
       'Beyond the press (difference 18.1 ΔE); it matters for offset printing only.',
       'Take what the press gives, 47A947',
     ],
     [
-      { key: 'k', kind: 'NEEDS_OUTLINE', aside: false, swatches: ['a'] },
+      { key: 'k', kind: 'needs-outline', aside: false, swatches: ['a'] },
       'Melts into white: it gets an outline where it is handed over.',
       undefined,
     ],

@@ -11,17 +11,17 @@ export function remarkWords(remark: Remark, names: Names): string {
   const [first = '', second = ''] = remark.swatches.map((id) => names.get(id) ?? '');
   const difference = remark.difference?.toFixed(1) ?? '';
   switch (remark.kind) {
-    case 'NEARLY_THE_SAME':
+    case 'nearly-the-same':
       return `${first} and ${second} are nearly the same (difference ${difference} ΔE).`;
-    case 'TOO_MANY':
+    case 'too-many':
       return `${remark.count} colours in the core are perhaps too many to remember; seven are a lot.`;
-    case 'TOO_FEW':
+    case 'too-few':
       return `${remark.count === 1 ? 'One colour is' : 'Two colours are'} perhaps too few; three to five are common.`;
-    case 'NO_NEUTRAL':
+    case 'no-neutral':
       return 'No neutral that body text could be set in.';
-    case 'NEEDS_OUTLINE':
+    case 'needs-outline':
       return 'Melts into white: it gets an outline where it is handed over.';
-    case 'BEYOND_PRESS':
+    case 'beyond-press':
       return `Beyond the press (difference ${difference} ΔE); it matters for offset printing only.`;
   }
 }
@@ -29,16 +29,16 @@ export function remarkWords(remark: Remark, names: Names): string {
 /** What the remedy does, as its button says; nothing where there is none but to put the remark aside. */
 export function remedyWords(remark: Remark): string | undefined {
   switch (remark.kind) {
-    case 'NEARLY_THE_SAME':
+    case 'nearly-the-same':
       return 'Make them one';
-    case 'TOO_MANY':
+    case 'too-many':
       return `Move the last ${remark.swatches.length === 1 ? 'one' : remark.swatches.length} to Extended`;
-    case 'TOO_FEW':
-    case 'NO_NEUTRAL':
+    case 'too-few':
+    case 'no-neutral':
       return 'See what is missing';
-    case 'NEEDS_OUTLINE':
+    case 'needs-outline':
       return undefined;
-    case 'BEYOND_PRESS':
+    case 'beyond-press':
       return `Take what the press gives, ${remark.hex?.slice(1) ?? ''}`;
   }
 }

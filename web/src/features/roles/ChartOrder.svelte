@@ -9,18 +9,18 @@
 
   const COUNTS = [3, 4, 6, 8, 12] as const;
   const VIEWERS: Record<Chart['viewers'][number]['eyes'], string> = {
-    NORMAL: 'full colour vision',
-    PROTAN: 'little red (protan)',
-    DEUTAN: 'little green (deutan)',
-    TRITAN: 'little blue (tritan)',
-    GREY: 'grey, as copied',
+    normal: 'full colour vision',
+    protan: 'little red (protan)',
+    deutan: 'little green (deutan)',
+    tritan: 'little blue (tritan)',
+    grey: 'grey, as copied',
   };
 
   let count = $state(6);
   let chart = $state.raw<Chart>();
 
   const latest = new LatestOnly<Chart>((answer) => (chart = answer));
-  const holders = $derived(bench.holders('CHART'));
+  const holders = $derived(bench.holders('chart'));
 
   $effect(() => {
     // Judged anew whenever the brand has changed.
@@ -34,7 +34,7 @@
       const before = holders.join();
       await bench.improveChart();
       bench.say(
-        bench.holders('CHART').join() === before
+        bench.holders('chart').join() === before
           ? 'This order is the best there is already.'
           : 'The series stand in the order in which they are told apart best.',
         true,
@@ -87,7 +87,7 @@
             <th scope="row">{VIEWERS[viewer.eyes]}</th>
             <td>{shown(viewer.neighbours)}</td>
             <td>{shown(viewer.all)}</td>
-            <td>{viewer.toldApart ? 'yes' : viewer.eyes === 'GREY' ? 'no, use patterns or labels' : 'no'}</td>
+            <td>{viewer.toldApart ? 'yes' : viewer.eyes === 'grey' ? 'no, use patterns or labels' : 'no'}</td>
           </tr>
         {/each}
       </tbody>

@@ -7,9 +7,9 @@
   const bench = useBench();
 
   const PARTS = [
-    { key: 'main', role: 'MAIN', name: 'main' },
-    { key: 'secondary', role: 'SECONDARY', name: 'secondary' },
-    { key: 'highlight', role: 'HIGHLIGHT', name: 'highlight' },
+    { key: 'main', role: 'main', name: 'main' },
+    { key: 'secondary', role: 'secondary', name: 'secondary' },
+    { key: 'highlight', role: 'highlight', name: 'highlight' },
   ] as const satisfies readonly { key: string; role: Role; name: string }[];
 
   /** What somebody is typing, until it is whole. */

@@ -15,7 +15,7 @@
   let drafted = $state.raw<DraftedRole[]>([]);
 
   const roles = $derived(bench.brand.roles.roles);
-  const some = $derived(roles.some(({ role, swatches }) => swatches.length > 0 && role !== 'OFF_LIMITS'));
+  const some = $derived(roles.some(({ role, swatches }) => swatches.length > 0 && role !== 'off-limits'));
 
   $effect(() => {
     // Drafted anew whenever the palette has changed.

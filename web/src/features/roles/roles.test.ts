@@ -5,15 +5,15 @@ import { contradictionWords, roleName } from './roles';
 describe('roles in words', () => {
   it.each<[Contradiction, string]>([
     [
-      { kind: 'TEXT_ON_BOX_FILL', swatch: 'Navy', role: 'BOX_FILL', ratio: 4.4999 },
+      { kind: 'text-on-box-fill', swatch: 'Navy', role: 'box-fill', ratio: 4.4999 },
       'Navy is the text, but cannot be read on the box fill (4.49:1; 4.5:1 is needed).',
     ],
     [
-      { kind: 'HIGHLIGHT_ELSEWHERE', swatch: 'Orange', role: 'SECONDARY' },
+      { kind: 'highlight-elsewhere', swatch: 'Orange', role: 'secondary' },
       'Orange is the highlight and Secondary too; it loses its force.',
     ],
     [
-      { kind: 'OFF_LIMITS_IN_SLOT', swatch: 'Orange', theme: 'Daylight', slot: 'accent2' },
+      { kind: 'off-limits-in-slot', swatch: 'Orange', theme: 'Daylight', slot: 'accent2' },
       'Orange is off-limits, but stands in the theme slot Accent 2 of Daylight.',
     ],
   ])('tells %o', (told, words) => {
@@ -21,7 +21,7 @@ describe('roles in words', () => {
   });
 
   it('keeps what it does not know', () => {
-    expect(roleName('TEXT_ON_DARK')).toBe('Text on dark');
+    expect(roleName('text-on-dark')).toBe('Text on dark');
     expect(roleName('OTHER')).toBe('OTHER');
   });
 });

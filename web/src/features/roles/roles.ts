@@ -2,20 +2,20 @@ import type { Contradiction, DraftedRole, Role } from '../../api/types';
 import { slotName } from '../theme/slots';
 
 const NAMES: Record<Role, string> = {
-  MAIN: 'Main',
-  SECONDARY: 'Secondary',
-  HIGHLIGHT: 'Highlight',
-  TEXT: 'Text',
-  TEXT_ON_DARK: 'Text on dark',
-  BOX_FILL: 'Box fill',
-  POSITIVE: 'Positive',
-  NEGATIVE: 'Negative',
-  GO: 'Go',
-  CAUTION: 'Caution',
-  STOP: 'Stop',
-  CHART: 'Chart series',
-  OFF_LIMITS: 'Off-limits',
-  TINTS_OFF_LIMITS: 'Tints off-limits',
+  main: 'Main',
+  secondary: 'Secondary',
+  highlight: 'Highlight',
+  text: 'Text',
+  'text-on-dark': 'Text on dark',
+  'box-fill': 'Box fill',
+  positive: 'Positive',
+  negative: 'Negative',
+  go: 'Go',
+  caution: 'Caution',
+  stop: 'Stop',
+  chart: 'Chart series',
+  'off-limits': 'Off-limits',
+  'tints-off-limits': 'Tints off-limits',
 };
 
 /** @param role as the trail keeps it */
@@ -24,20 +24,20 @@ export function roleName(role: string): string {
 }
 
 const USUAL: Record<Role, string> = {
-  MAIN: 'Leads: titles, bullets, icons.',
-  SECONDARY: 'Supports the main colour: subheadings, levels, lines.',
-  HIGHLIGHT: 'For the one thing that matters; it loses its force when it is everywhere.',
-  TEXT: 'Body text on light grounds.',
-  TEXT_ON_DARK: 'Text on dark grounds.',
-  BOX_FILL: 'The quiet ground of boxes and tables.',
-  POSITIVE: 'Says that something is well.',
-  NEGATIVE: 'Says that something is not.',
-  GO: 'Go, in a set with caution and stop.',
-  CAUTION: 'Caution, in a set with go and stop.',
-  STOP: 'Stop, in a set with go and caution.',
-  CHART: 'Series of charts, in this order; the highlight only raises one of them.',
-  OFF_LIMITS: 'Must not be used, though the brand names it.',
-  TINTS_OFF_LIMITS: 'May be used, but none of its tints.',
+  main: 'Leads: titles, bullets, icons.',
+  secondary: 'Supports the main colour: subheadings, levels, lines.',
+  highlight: 'For the one thing that matters; it loses its force when it is everywhere.',
+  text: 'Body text on light grounds.',
+  'text-on-dark': 'Text on dark grounds.',
+  'box-fill': 'The quiet ground of boxes and tables.',
+  positive: 'Says that something is well.',
+  negative: 'Says that something is not.',
+  go: 'Go, in a set with caution and stop.',
+  caution: 'Caution, in a set with go and stop.',
+  stop: 'Stop, in a set with go and caution.',
+  chart: 'Series of charts, in this order; the highlight only raises one of them.',
+  'off-limits': 'Must not be used, though the brand names it.',
+  'tints-off-limits': 'May be used, but none of its tints.',
 };
 
 /** What a role is for, where the brand has no sentence of its own. */
@@ -46,16 +46,16 @@ export function usualSentence(role: Role): string {
 }
 
 const REASONS: Record<DraftedRole['reason'], string> = {
-  MOST_USED: 'the first colourful one in order of use',
-  NEXT_IN_USE: 'the others, in order of use',
-  STRONGEST_AND_FARTHEST: 'strongest, and farthest in hue from the main one',
-  DARKEST_AND_QUIET: 'darkest, and quiet enough to read',
-  LIGHTEST: 'lightest, and reads on the text colour',
-  PALE_AND_QUIET: 'pale, so that text reads on it',
-  GREEN: 'the strongest green',
-  AMBER: 'the strongest amber',
-  RED: 'the strongest red',
-  IN_ORDER: 'in order of use, without the highlight',
+  'most-used': 'the first colourful one in order of use',
+  'next-in-use': 'the others, in order of use',
+  'strongest-and-farthest': 'strongest, and farthest in hue from the main one',
+  'darkest-and-quiet': 'darkest, and quiet enough to read',
+  lightest: 'lightest, and reads on the text colour',
+  'pale-and-quiet': 'pale, so that text reads on it',
+  green: 'the strongest green',
+  amber: 'the strongest amber',
+  red: 'the strongest red',
+  'in-order': 'in order of use, without the highlight',
 };
 
 /** Why a role was drafted so. */
@@ -73,19 +73,19 @@ export function contradictionWords(told: Contradiction): string {
   const role = told.role ? roleName(told.role) : '';
   const slot = told.slot ? `${slotName(told.slot)} of ${told.theme}` : '';
   switch (told.kind) {
-    case 'TEXT_ON_BOX_FILL':
+    case 'text-on-box-fill':
       return `${swatch} is the text, but cannot be read on the box fill (${ratio(told.ratio)}; 4.5:1 is needed).`;
-    case 'TEXT_ON_DARK_UNREADABLE':
+    case 'text-on-dark-unreadable':
       return `${swatch} is the text on dark, but cannot be read on the text colour (${ratio(told.ratio)}).`;
-    case 'HIGHLIGHT_ELSEWHERE':
+    case 'highlight-elsewhere':
       return `${swatch} is the highlight and ${role} too; it loses its force.`;
-    case 'OFF_LIMITS_IN_ROLE':
+    case 'off-limits-in-role':
       return `${swatch} is off-limits, but has the role ${role}.`;
-    case 'OFF_LIMITS_IN_SLOT':
+    case 'off-limits-in-slot':
       return `${swatch} is off-limits, but stands in the theme slot ${slot}.`;
-    case 'TINT_IN_PALETTE':
+    case 'tint-in-palette':
       return `Tints of ${swatch} are off-limits, but one stands in the palette.`;
-    case 'TINT_IN_SLOT':
+    case 'tint-in-slot':
       return `Tints of ${swatch} are off-limits, but one stands in the theme slot ${slot}.`;
   }
 }

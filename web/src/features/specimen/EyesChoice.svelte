@@ -16,17 +16,17 @@
 
   function choose(event: Event & { currentTarget: HTMLSelectElement }) {
     const chosen = EYES.find(({ value }) => value === event.currentTarget.value);
-    void see(chosen?.value ?? 'NORMAL', 100);
+    void see(chosen?.value ?? 'normal', 100);
   }
 </script>
 
 <!-- Folded away until somebody wants it. -->
-<details open={eyes.whose !== 'NORMAL'}>
-  <summary>Eyes of others{eyes.whose === 'NORMAL' ? '' : `: ${eyes.name}`}</summary>
+<details open={eyes.whose !== 'normal'}>
+  <summary>Eyes of others{eyes.whose === 'normal' ? '' : `: ${eyes.name}`}</summary>
   <select aria-label="Strip and specimens as seen with" value={eyes.whose} onchange={choose}>
     {#each EYES as { value, name } (value)}<option {value}>{name}</option>{/each}
   </select>
-  {#if eyes.whose !== 'NORMAL' && eyes.whose !== 'GREY'}
+  {#if eyes.whose !== 'normal' && eyes.whose !== 'grey'}
     <label>
       Strength
       <input

@@ -15,7 +15,7 @@
 
   type Way = 'turned' | 'copy' | 'empty';
 
-  const other = $derived(bench.theme.ground === 'LIGHT' ? 'dark' : 'light');
+  const other = $derived(bench.theme.ground === 'light' ? 'dark' : 'light');
 
   let name = $state('');
   let way = $state<Way>('turned');

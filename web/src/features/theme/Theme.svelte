@@ -28,8 +28,8 @@
 
   let problem = $state<string>();
   let filling = $state<string>();
-  let spare = $state<SuggestionPolicy['spare']>('DERIVE');
-  let links = $state<SuggestionPolicy['links']>('BRAND');
+  let spare = $state<SuggestionPolicy['spare']>('derive');
+  let links = $state<SuggestionPolicy['links']>('brand');
   /** Codes of the slots that a suggestion leaves alone. */
   const kept = new SvelteSet<string>();
 
@@ -93,13 +93,13 @@
     </div>
   {/snippet}
   <select aria-label="Accents that the brand has no colour for" bind:value={spare}>
-    <option value="DERIVE">spare accents: derived</option>
-    <option value="REPEAT">spare accents: repeated</option>
-    <option value="BLACK_AND_GREY">spare accents: black, grey</option>
+    <option value="derive">spare accents: derived</option>
+    <option value="repeat">spare accents: repeated</option>
+    <option value="black-and-grey">spare accents: black, grey</option>
   </select>
   <select aria-label="Where the link colours come from" bind:value={links}>
-    <option value="BRAND">links of the brand</option>
-    <option value="CUSTOMARY">customary links</option>
+    <option value="brand">links of the brand</option>
+    <option value="customary">customary links</option>
   </select>
   <Button look="main" onclick={suggest}>
     {slots.some((slot) => slot.hex) ? 'Suggest again' : 'Suggest'}

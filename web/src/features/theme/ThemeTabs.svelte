@@ -16,8 +16,8 @@
   const bench = useBench();
 
   const PAGES: { value: PageGround; name: string }[] = [
-    { value: 'LIGHT', name: 'light pages' },
-    { value: 'DARK', name: 'dark pages' },
+    { value: 'light', name: 'light pages' },
+    { value: 'dark', name: 'dark pages' },
   ];
 
   let adding = $state(false);

@@ -4,7 +4,7 @@ import { differenceWords } from './slots';
 
 describe('what a suggestion gave up', () => {
   it('is told with the slot and its cost', () => {
-    expect(givenUpWords({ kind: 'REPEATED', slot: 'dk2', points: 2 })).toBe(
+    expect(givenUpWords({ kind: 'repeated', slot: 'dk2', points: 2 })).toBe(
       'Dark 2: the same colour again (2.0 points)',
     );
   });

@@ -16,7 +16,7 @@ const TEAL: Swatch = {
     hex: '#0F7C7A',
     ink: '#FFFFFF',
     difference: 0.5,
-    reach: 'REACHED',
+    reach: 'reached',
     tooMuchInk: false,
     paper: false,
     blackAlone: false,
@@ -44,22 +44,22 @@ describe('a theme slot in words', () => {
   });
 
   it.each([
-    [slot('SWATCH', { swatchId: 'teal', hex: '#0F7C7A' }), 'Harbour teal'],
-    [slot('DERIVED', { swatchId: 'teal', lightness: 0.2, hex: '#5EBAB7' }), 'Harbour teal, 20 % lighter'],
-    [slot('DERIVED', { swatchId: 'teal', lightness: -0.01, hex: '#077977' }), 'Harbour teal, 1 % darker'],
-    [slot('FIXED', { hex: '#FFFFFF' }), 'white'],
-    [slot('FIXED', { hex: '#000000' }), 'black'],
-    [slot('FIXED', { hex: '#FFD400' }), 'a colour of its own'],
-    [slot('EMPTY'), 'empty'],
+    [slot('swatch', { swatchId: 'teal', hex: '#0F7C7A' }), 'Harbour teal'],
+    [slot('derived', { swatchId: 'teal', lightness: 0.2, hex: '#5EBAB7' }), 'Harbour teal, 20 % lighter'],
+    [slot('derived', { swatchId: 'teal', lightness: -0.01, hex: '#077977' }), 'Harbour teal, 1 % darker'],
+    [slot('fixed', { hex: '#FFFFFF' }), 'white'],
+    [slot('fixed', { hex: '#000000' }), 'black'],
+    [slot('fixed', { hex: '#FFD400' }), 'a colour of its own'],
+    [slot('empty'), 'empty'],
   ])('says where its colour comes from: %o', (given, words) => {
     expect(originOf(given, [TEAL])).toBe(words);
   });
 
   it('says why it is filled as it is', () => {
-    expect(reasonOf(slot('SWATCH', { hex: '#0F7C7A', reason: 'IN_ORDER_OF_USE' }))).toBe(
+    expect(reasonOf(slot('swatch', { hex: '#0F7C7A', reason: 'in-order-of-use' }))).toBe(
       'next in the palette',
     );
-    expect(reasonOf(slot('SWATCH', { hex: '#0F7C7A' }))).toBe('chosen by hand');
-    expect(reasonOf(slot('EMPTY'))).toBe('nobody has set it yet');
+    expect(reasonOf(slot('swatch', { hex: '#0F7C7A' }))).toBe('chosen by hand');
+    expect(reasonOf(slot('empty'))).toBe('nobody has set it yet');
   });
 });

@@ -20,26 +20,26 @@ export function slotName(slot: string): string {
 }
 
 const REASONS: Record<SlotReason, string> = {
-  AS_ITS_ROLE_SAYS: 'as its role says',
-  READS_BEST_ON_LIGHT: 'darkest: reads best on light',
-  SECOND_DARK: 'second dark, reads on lights',
-  LIGHTEST: 'lightest: the paper',
-  SECOND_LIGHT: 'quiet light under both darks',
-  BLACK_OR_WHITE: 'no brand colour fits here',
-  REPEATED_TO_STAY_LEGIBLE: 'again: no other would read',
-  IN_ORDER_OF_USE: 'next in the palette',
-  IN_CHART_ORDER: 'next in the chart order',
-  HIGHLIGHT_LAST: 'the highlight, kept for last',
-  LIGHTER_COMPANION: 'lighter, to be told apart',
-  DARKER_COMPANION: 'darker, to be told apart',
-  REPEATED_ACCENT: 'again, in order of use',
-  BLACK_OR_GREY: 'no more brand colours',
-  CUSTOMARY_LINK: 'customary on the web',
-  LINK_READS: 'reads on both grounds',
-  LINK_DEEPENED: 'darkened until it reads',
-  LINK_LIGHTENED: 'lightened until it reads',
-  VISITED_DIFFERS: 'reads, and differs from the link',
-  TURNED_TO_BE_SEEN: 'moved, to be seen here',
+  'as-its-role-says': 'as its role says',
+  'reads-best-on-light': 'darkest: reads best on light',
+  'second-dark': 'second dark, reads on lights',
+  lightest: 'lightest: the paper',
+  'second-light': 'quiet light under both darks',
+  'black-or-white': 'no brand colour fits here',
+  'repeated-to-stay-legible': 'again: no other would read',
+  'in-order-of-use': 'next in the palette',
+  'in-chart-order': 'next in the chart order',
+  'highlight-last': 'the highlight, kept for last',
+  'lighter-companion': 'lighter, to be told apart',
+  'darker-companion': 'darker, to be told apart',
+  'repeated-accent': 'again, in order of use',
+  'black-or-grey': 'no more brand colours',
+  'customary-link': 'customary on the web',
+  'link-reads': 'reads on both grounds',
+  'link-deepened': 'darkened until it reads',
+  'link-lightened': 'lightened until it reads',
+  'visited-differs': 'reads, and differs from the link',
+  'turned-to-be-seen': 'moved, to be seen here',
 };
 
 /** Why a slot is filled as it is. */
@@ -51,15 +51,15 @@ export function reasonOf(slot: Slot): string {
 export function originOf(slot: Slot, swatches: readonly Swatch[]): string {
   const swatch = swatches.find((candidate) => candidate.id === slot.swatchId);
   switch (slot.fill) {
-    case 'SWATCH':
+    case 'swatch':
       return swatch?.name ?? '';
-    case 'STEP':
+    case 'step':
       return `a step of ${swatch?.name ?? ''}`;
-    case 'DERIVED':
+    case 'derived':
       return `${swatch?.name ?? ''}, ${shift(slot.lightness ?? 0)}`;
-    case 'FIXED':
+    case 'fixed':
       return slot.hex === '#FFFFFF' ? 'white' : slot.hex === '#000000' ? 'black' : 'a colour of its own';
-    case 'EMPTY':
+    case 'empty':
       return 'empty';
   }
 }

@@ -10,19 +10,19 @@ export function warningWords({ kind, slot, other, value = 0 }: ThemeWarning): st
   const one = slotName(slot ?? '');
   const two = slotName(other ?? '');
   switch (kind) {
-    case 'NOT_ALTERNATING':
+    case 'not-alternating':
       return `${one} is not darker than ${two}; documents expect dark on light and light on dark.`;
-    case 'TEXT_UNREADABLE':
+    case 'text-unreadable':
       return `${one} on ${two} has ${ratio(value)}; text needs 4.5:1.`;
-    case 'LINK_UNREADABLE':
+    case 'link-unreadable':
       return `${one} on ${two} has ${ratio(value)}; a link needs 4.5:1.`;
-    case 'VISITED_ALIKE':
+    case 'visited-alike':
       return `A visited link is hardly told from another (difference ${value.toFixed(1)} ΔE).`;
-    case 'ACCENTS_ALIKE':
+    case 'accents-alike':
       return `${one} and ${two} are hardly told apart (difference ${value.toFixed(1)} ΔE).`;
-    case 'ACCENT_REPEATED':
+    case 'accent-repeated':
       return `${one} repeats ${two}; that is usual where colours are few.`;
-    case 'DEFAULT_NAME':
+    case 'default-name':
       return 'The theme is called like the brand; a name of its own finds it among many.';
   }
 }

@@ -10,109 +10,114 @@ export function wordsOf(note: Note): string {
 function stepWords(note: Note): string {
   const { subject = '', from = '', to = '', count } = note;
   switch (note.kind) {
-    case 'BEGUN':
+    case 'begun':
       return 'Brand put on the shelf';
-    case 'COPIED':
+    case 'copied':
       return `Copied from ${subject}`;
-    case 'BRAND_RENAMED':
+    case 'brand-renamed':
       return `Brand renamed from ${from} to ${to}`;
-    case 'SHORT_CODE_SET':
+    case 'short-code-set':
       return to ? `Short code set to ${to}` : `Short code ${from} taken away`;
-    case 'SWATCHES_ADDED':
+    case 'swatches-added':
       return count === 1 ? `${subject} added` : `${count} swatches added, ${subject} first`;
-    case 'SWATCHES_SEEN':
+    case 'swatches-seen':
       return count === 1 ? `${subject} found in ${to} too` : `${count} colours found in ${to} too`;
-    case 'SWATCH_RENAMED':
+    case 'swatch-renamed':
       return `${from} renamed to ${to}`;
-    case 'SWATCH_RECOLORED':
+    case 'swatch-recolored':
       return `${subject} changed (${from} → ${to})`;
-    case 'SWATCH_LIGHTENED':
+    case 'swatch-lightened':
       return `${subject} made lighter (${from} → ${to})`;
-    case 'SWATCH_DARKENED':
+    case 'swatch-darkened':
       return `${subject} made darker (${from} → ${to})`;
-    case 'SWATCH_STRENGTHENED':
+    case 'swatch-strengthened':
       return `${subject} made stronger (${from} → ${to})`;
-    case 'SWATCH_QUIETED':
+    case 'swatch-quieted':
       return `${subject} made quieter (${from} → ${to})`;
-    case 'SWATCH_TURNED':
+    case 'swatch-turned':
       return `${subject} turned to another hue (${from} → ${to})`;
-    case 'SWATCH_REMOVED':
+    case 'swatch-removed':
       return `${subject} removed`;
-    case 'SWATCH_MOVED':
+    case 'swatch-moved':
       return `${subject} moved from place ${from} to ${to}`;
-    case 'SWATCHES_ORDERED':
+    case 'swatches-ordered':
       return `Palette ordered by ${subject.toLowerCase()}`;
-    case 'SWATCHES_MERGED':
+    case 'swatches-merged':
       return `${from} made one with ${to}`;
-    case 'SWATCHES_GROUPED':
+    case 'swatches-grouped':
       return count === 1
         ? `${subject} moved from ${from} to ${to}`
         : `${count} swatches moved to ${to}, ${subject} first`;
-    case 'SWATCH_NOTED':
+    case 'swatch-noted':
       return from === to ? `Note on ${subject} written` : `Spot ink of ${subject}: ${to || 'none'}`;
-    case 'SWATCH_FREED':
+    case 'swatch-freed':
       return `${subject} stands on its own`;
-    case 'GROUP_RENAMED':
+    case 'group-renamed':
       return `Group ${from} renamed to ${to}`;
-    case 'GROUP_MOVED':
+    case 'group-moved':
       return `Group ${subject} moved from place ${from} to ${to}`;
-    case 'GROUP_REMOVED':
+    case 'group-removed':
       return `Group ${subject} taken away`;
-    case 'MOOD_APPLIED':
+    case 'mood-applied':
       return `Palette made ${subject.toLowerCase()}: ${count === 1 ? '1 colour' : `${count} colours`}`;
-    case 'REMARK_PUT_ASIDE':
+    case 'remark-put-aside':
       return 'A remark put aside';
-    case 'REMARK_BROUGHT_BACK':
+    case 'remark-brought-back':
       return 'A remark brought back';
-    case 'HIERARCHY_MARKED':
+    case 'hierarchy-marked':
       return `Hierarchy marked from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`} in order, ${to} crossed out`;
-    case 'OFF_LIMITS_SET':
+    case 'off-limits-set':
       return `${subject} is off-limits`;
-    case 'OFF_LIMITS_LIFTED':
+    case 'off-limits-lifted':
       return `${subject} is off-limits no more`;
-    case 'ROLE_ASSIGNED':
+    case 'role-assigned':
       return count === 0
-        ? `${roleName(to)}: nobody any more`
-        : `${roleName(to)}: ${subject}${count === 1 ? '' : ` and ${count - 1} more`}`;
-    case 'ROLES_DRAFTED':
+        ? `${noted(to)}: nobody any more`
+        : `${noted(to)}: ${subject}${count === 1 ? '' : ` and ${count - 1} more`}`;
+    case 'roles-drafted':
       return `Roles drafted: ${count}`;
-    case 'ROLE_WORDED':
-      return `${roleName(from)} worded${to ? `: ${to}` : ' as usual'}`;
-    case 'PROPORTION_SET':
+    case 'role-worded':
+      return `${noted(from)} worded${to ? `: ${to}` : ' as usual'}`;
+    case 'proportion-set':
       return `Proportion set (${from} → ${to})`;
-    case 'CHART_ORDERED':
+    case 'chart-ordered':
       return `Chart order improved: ${count} series`;
-    case 'SLOT_FILLED':
+    case 'slot-filled':
       return slotWords(slotName(note.slot ?? ''), from, to);
-    case 'SUGGESTION_APPLIED':
+    case 'suggestion-applied':
       return `Theme suggested: ${count} slots`;
-    case 'THEME_RENAMED':
+    case 'theme-renamed':
       return `Theme renamed from ${from} to ${to}`;
-    case 'THEME_GROUND_SET':
+    case 'theme-ground-set':
       return `Theme put on ${to.toLowerCase()} pages`;
-    case 'THEME_ADDED':
+    case 'theme-added':
       return from ? `Theme ${subject} made from ${from}` : `Theme ${subject} begun`;
-    case 'THEME_REMOVED':
+    case 'theme-removed':
       return `Theme ${subject} taken away`;
-    case 'THEME_LEADS':
+    case 'theme-leads':
       return `${to} is handed over first, before ${from}`;
-    case 'PAIR_NARROWED':
+    case 'pair-narrowed':
       return `${from} on ${to} not allowed: ${subject}`;
-    case 'PAIR_LEFT':
+    case 'pair-left':
       return `${from} on ${to} left as it is: ${subject}`;
-    case 'PAIR_FREED':
+    case 'pair-freed':
       return `${from} on ${to}: nothing decided any more`;
-    case 'GROUND_KEPT':
+    case 'ground-kept':
       return `Ground ${subject} kept`;
-    case 'GROUND_CHANGED':
+    case 'ground-changed':
       return `Ground ${subject} changed`;
-    case 'GROUND_DROPPED':
+    case 'ground-dropped':
       return `Ground ${subject} dropped`;
-    case 'DRAFTED':
+    case 'drafted':
       return `Drafted from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
-    case 'THEME_TAKEN':
+    case 'theme-taken':
       return `Theme taken from ${subject}${count === 0 ? '' : `: ${count === 1 ? '1 swatch' : `${count} swatches`} more`}`;
   }
+}
+
+/** The trail keeps names as they were when the step was made. */
+function noted(role: string): string {
+  return roleName(role.toLowerCase().replaceAll('_', '-'));
 }
 
 function slotWords(slot: string, from: string, to: string): string {

@@ -148,7 +148,7 @@ class MixerJourney extends Journey {
     void thePaletteIsOrderedByOneRuleInOneStep() {
         draftThePalette();
         String drafted = first().getAttribute("aria-label");
-        page.getByLabel("Order the palette").selectOption("HUE");
+        page.getByLabel("Order the palette").selectOption("hue");
         assertThat(page.getByText("The palette stands by hue.")).isVisible();
         assertThat(first()).hasAttribute("aria-label", "Orange, F2682A: put on…");
         page.getByRole(AriaRole.STATUS).getByText("Undo").click();

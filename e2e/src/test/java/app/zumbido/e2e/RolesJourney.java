@@ -32,22 +32,22 @@ class RolesJourney extends Journey {
         button("Draft again").click();
         assertThat(page.getByText("The roles are drafted; the reason stands beside each."))
                 .isVisible();
-        assertThat(role("MAIN")).containsText("Drafted: the first colourful one in order of use.");
-        assertThat(role("TEXT").getByRole(AriaRole.IMG)).hasAttribute("aria-label", "Dark blue, 0B2A4A");
+        assertThat(role("main")).containsText("Drafted: the first colourful one in order of use.");
+        assertThat(role("text").getByRole(AriaRole.IMG)).hasAttribute("aria-label", "Dark blue, 0B2A4A");
         assertThat(accessibilityFaults()).isEmpty();
 
         // By dragging, by the list of the role, and by the list of the ticket.
-        drag(strip().nth(1), role("BOX_FILL"));
-        assertThat(role("BOX_FILL").getByRole(AriaRole.IMG)).hasAttribute("aria-label", "Teal, 0F7C7A");
+        drag(strip().nth(1), role("box-fill"));
+        assertThat(role("box-fill").getByRole(AriaRole.IMG)).hasAttribute("aria-label", "Teal, 0F7C7A");
         page.getByLabel("Give Caution to").selectOption("Orange");
-        assertThat(role("CAUTION").getByRole(AriaRole.IMG)).hasCount(1);
+        assertThat(role("caution").getByRole(AriaRole.IMG)).hasCount(1);
         button("Take Caution from Orange").click();
-        assertThat(role("CAUTION").getByRole(AriaRole.IMG)).hasCount(0);
+        assertThat(role("caution").getByRole(AriaRole.IMG)).hasCount(0);
         strip().first().focus();
         page.keyboard().press("Enter");
         page.getByRole(AriaRole.DIALOG).getByText("Stop").click();
         assertThat(page.getByText("Dark blue is now Stop.")).isVisible();
-        assertThat(role("STOP").getByRole(AriaRole.IMG)).hasCount(1);
+        assertThat(role("stop").getByRole(AriaRole.IMG)).hasCount(1);
 
         field("What Main is for").fill("For titles and the hull.");
         page.keyboard().press("Enter");
@@ -95,11 +95,11 @@ class RolesJourney extends Journey {
         for (String drafted : new String[] {"Dark blue", "Teal"}) {
             button("Take Chart series from " + drafted).click();
         }
-        assertThat(role("CHART").getByRole(AriaRole.IMG)).hasCount(0);
+        assertThat(role("chart").getByRole(AriaRole.IMG)).hasCount(0);
         for (int i = 4; i < 8; i++) {
             Locator choice = page.getByLabel("Give Chart series to");
             choice.selectOption(new SelectOption().setIndex(5));
-            assertThat(role("CHART").getByRole(AriaRole.IMG)).hasCount(i - 3);
+            assertThat(role("chart").getByRole(AriaRole.IMG)).hasCount(i - 3);
         }
         page.getByLabel("Series to judge").selectOption("4 series");
         Locator deutan = page.getByLabel("Chart order")

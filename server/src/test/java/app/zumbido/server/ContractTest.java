@@ -29,7 +29,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Replays the written examples in {@code contract/}, in order, against the running server. An answer must have what the
- * example has: numbers to the digits written, {@code <any>} for whatever, and may have more fields.
+ * example has: numbers to the digits written, {@code <any>} for whatever, {@code <none>} for a header that is not there, and
+ * may have more fields.
  */
 @ServerTest
 // The examples begin on an empty shelf, whatever other tests have put on theirs.
@@ -65,13 +66,16 @@ class ContractTest {
                 .isEqualTo(answer.get("status").asInt());
         answer.path("headers")
                 .properties()
-                .forEach(header -> assertThat(response.headers().firstValue(header.getKey()))
-                        .contains(header.getValue().asString()));
+                .forEach(header -> assertHeader(
+                        response, header.getKey(), header.getValue().asString()));
         if (answer.has("startsWith")) {
             assertThat(body).startsWith(answer.get("startsWith").asString());
         }
         if (answer.has("body")) {
             assertHas(JSON.readTree(body), answer.get("body"), "$");
+        }
+        if (response.statusCode() == 201) {
+            assertLeadsSomewhere(response.headers().firstValue("Location").orElseThrow());
         }
         if (response.statusCode() >= 400) {
             assertThat(response.headers().firstValue("Content-Type")).contains("application/problem+json");
@@ -83,6 +87,23 @@ class ContractTest {
                         JSON.readTree(body)
                                 .at(pointer(capture.getValue().asString()))
                                 .asString()));
+    }
+
+    /** Where what has been made can be fetched. */
+    private void assertLeadsSomewhere(String location) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://localhost:" + port + location))
+                .build();
+        assertThat(client.send(request, BodyHandlers.discarding()).statusCode())
+                .as(location)
+                .isEqualTo(200);
+    }
+
+    private static void assertHeader(HttpResponse<byte[]> response, String name, String value) {
+        if (value.equals("<none>")) {
+            assertThat(response.headers().firstValue(name)).as(name).isEmpty();
+        } else {
+            assertThat(response.headers().firstValue(name)).contains(value);
+        }
     }
 
     /** A field by its name, or one further in by its JSON pointer. */

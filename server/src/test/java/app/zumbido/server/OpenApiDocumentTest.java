@@ -3,6 +3,7 @@ package app.zumbido.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.http.WireNames;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.Operation;
 import io.swagger.v3.oas.models.headers.Header;
@@ -92,6 +93,14 @@ class OpenApiDocumentTest {
             api.setInfo(new Info().title("Zumbido").version("1"));
             api.setServers(List.of());
             api.getComponents().addSchemas(PROBLEM, problemSchema());
+            api.getComponents().getSchemas().values().forEach(Description::nameAsOnTheWire);
+            api.getPaths()
+                    .values()
+                    .forEach(item -> item.readOperations().forEach(operation -> {
+                        if (operation.getParameters() != null) {
+                            operation.getParameters().forEach(parameter -> nameAsOnTheWire(parameter.getSchema()));
+                        }
+                    }));
             PROBLEMS.forEach(
                     (status, description) -> api.getComponents().addResponses(PROBLEM + status, problem(description)));
             api.getPaths().forEach((path, item) -> item.readOperations().forEach(Description::describe));
@@ -102,6 +111,34 @@ class OpenApiDocumentTest {
                 }
             });
         }
+
+        /** The library describes names as Java writes them. */
+        private static void nameAsOnTheWire(@Nullable Schema<?> schema) {
+            if (schema == null) {
+                return;
+            }
+            if (schema.getEnum() != null) {
+                @SuppressWarnings("unchecked")
+                Schema<Object> named = (Schema<Object>) schema;
+                named.setEnum(named.getEnum().stream()
+                        .<Object>map(name -> nameOnTheWire(String.valueOf(name)))
+                        .toList());
+            }
+            nameAsOnTheWire(schema.getItems());
+            if (schema.getDefault() instanceof String otherwise) {
+                schema.setDefault(nameOnTheWire(otherwise));
+            }
+            if (schema.getProperties() != null) {
+                schema.getProperties().values().forEach(Description::nameAsOnTheWire);
+            }
+        }
+
+        private static String nameOnTheWire(String text) {
+            boolean isConstant = text.matches("[A-Z][A-Z_]+") && !LEVELS.contains(text);
+            return isConstant ? WireNames.of(text) : text;
+        }
+
+        private static final List<String> LEVELS = List.of("AA", "AAA");
 
         private static final String PROBLEM = "Problem";
 

@@ -32,6 +32,11 @@ public record GroundRules(List<PairRule> pairs, List<ComposedGround> composed) i
         }
     }
 
+    /** Whether a rule can be put in: there are not too many yet, or the pair has one already. */
+    public boolean takes(PairRule rule) {
+        return without(rule.text(), rule.ground()).pairs.size() < MOST_PAIRS;
+    }
+
     /** Puts a rule in the place of the one that the pair had. */
     public GroundRules with(PairRule rule) {
         List<PairRule> changed = new ArrayList<>(without(rule.text(), rule.ground()).pairs);

@@ -82,6 +82,19 @@ class GroundRulesTest {
     }
 
     @Test
+    void aFullListStillTakesAnotherRuleOnAPairThatHasOne() {
+        GroundRules full = GroundRules.NONE;
+        for (int i = 0; i < GroundRules.MOST_PAIRS; i++) {
+            full = full.with(rule(PairRule.Kind.LEFT, new Paint.Fixed(Rgb.ofPacked(i)), WHITE));
+        }
+        PairRule again = rule(PairRule.Kind.NARROWED, new Paint.Fixed(Rgb.ofPacked(7)), WHITE);
+        assertThat(full.takes(again)).isTrue();
+        assertThat(full.with(again).pairs()).hasSize(GroundRules.MOST_PAIRS).contains(again);
+        assertThat(full.takes(rule(PairRule.Kind.LEFT, new Paint.Fixed(Rgb.ofPacked(999)), WHITE)))
+                .isFalse();
+    }
+
+    @Test
     void rulesFollowTheSwatchesThatTheySpeakOf() {
         GroundRules rules = GroundRules.NONE.with(rule(PairRule.Kind.LEFT, new Paint.OfSwatch(LEMON), WHITE));
         assertThat(rules.repainted(Paint.moving(LEMON, NAVY)).find(Rgb.ofHex("0B2A4A"), Rgb.WHITE, PALETTE))

@@ -4,23 +4,15 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.ColorUse;
 import app.zumbido.core.inspect.Inventory;
 import com.helger.css.decl.CSSDeclaration;
-import com.helger.css.decl.CSSDeclarationList;
 import com.helger.css.decl.CSSExpression;
 import com.helger.css.decl.CSSKeyframesBlock;
 import com.helger.css.decl.CSSStyleRule;
-import com.helger.css.decl.CascadingStyleSheet;
 import com.helger.css.decl.visit.CSSVisitor;
 import com.helger.css.decl.visit.DefaultCSSVisitor;
-import com.helger.css.reader.CSSReader;
-import com.helger.css.reader.CSSReaderDeclarationList;
-import com.helger.css.reader.CSSReaderSettings;
-import com.helger.css.reader.errorhandler.DoNothingCSSInterpretErrorHandler;
-import com.helger.css.reader.errorhandler.DoNothingCSSParseErrorHandler;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Counts the colours of stylesheets: how often, and for what. A rule counts once, however many elements it meets, since
@@ -44,49 +36,16 @@ public final class CssInventory {
     }
 
     void addStylesheet(String text) {
-        CascadingStyleSheet sheet = readSheet(text);
-        if (sheet != null) {
-            CSSVisitor.visitCSS(sheet, new BlockCollector());
-        }
+        CssReading.sheet(text).ifPresent(sheet -> CSSVisitor.visitCSS(sheet, new BlockCollector()));
     }
 
     void addDeclarations(String text) {
-        CSSDeclarationList list = readDeclarations(text);
-        if (list != null) {
-            blocks.add(new Block(list.getAllDeclarations()));
-        }
+        CssReading.declarations(text).ifPresent(list -> blocks.add(new Block(list.getAllDeclarations())));
     }
 
     /** An attribute of a page that gives a colour without a stylesheet. */
     void addAttribute(ColorUse use, Rgb color) {
         tally.use(color, use);
-    }
-
-    private static CSSReaderSettings settings() {
-        return new CSSReaderSettings()
-                .setBrowserCompliantMode(true)
-                .setCustomErrorHandler(new DoNothingCSSParseErrorHandler())
-                .setCustomExceptionHandler(exception -> {
-                    // A sheet that cannot be parsed at all comes back as nothing.
-                })
-                .setInterpretErrorHandler(new DoNothingCSSInterpretErrorHandler());
-    }
-
-    private static @Nullable CascadingStyleSheet readSheet(String text) {
-        try {
-            return CSSReader.readFromStringReader(text, settings());
-        } catch (RuntimeException | StackOverflowError e) {
-            // Parsers stumble over what they do not expect; such a sheet says nothing.
-            return null;
-        }
-    }
-
-    private static @Nullable CSSDeclarationList readDeclarations(String text) {
-        try {
-            return CSSReaderDeclarationList.readFromString(text, settings());
-        } catch (RuntimeException | StackOverflowError e) {
-            return null;
-        }
     }
 
     /** Custom properties are known only when everything has been read, so uses are counted last. */

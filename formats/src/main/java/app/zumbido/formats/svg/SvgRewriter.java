@@ -28,6 +28,7 @@ final class SvgRewriter {
 
     private final Set<Rgb> fills = new LinkedHashSet<>();
     private final Set<Rgb> stops = new LinkedHashSet<>();
+    private final SvgStyles styles = new SvgStyles(this::property);
 
     Set<Rgb> fills() {
         return fills;
@@ -79,7 +80,7 @@ final class SvgRewriter {
                 }
                 case XMLStreamReader.CHARACTERS, XMLStreamReader.CDATA, XMLStreamReader.SPACE -> {
                     if (dropped == 0) {
-                        writer.writeCharacters(style ? stylesheet(reader.getText()) : reader.getText());
+                        writer.writeCharacters(style ? styles.sheet(reader.getText()) : reader.getText());
                     }
                 }
                 default -> {
@@ -96,7 +97,7 @@ final class SvgRewriter {
             if (name.toLowerCase(Locale.ROOT).startsWith("on") || name.equals("href") && !isInside(value)) {
                 continue;
             }
-            writer.writeAttribute(name, name.equals("style") ? declarations(value) : property(name, value));
+            writer.writeAttribute(name, name.equals("style") ? styles.declarations(value) : property(name, value));
         }
     }
 
@@ -114,36 +115,6 @@ final class SvgRewriter {
         } catch (IllegalArgumentException | UnreadableImageException e) {
             return false;
         }
-    }
-
-    /** @param text rules of a stylesheet; only what stands in braces is touched */
-    private String stylesheet(String text) {
-        StringBuilder result = new StringBuilder(text.length());
-        int at = 0;
-        for (int open = text.indexOf('{'); open >= 0; open = text.indexOf('{', at)) {
-            int close = text.indexOf('}', open);
-            if (close < 0) {
-                break;
-            }
-            result.append(text, at, open + 1)
-                    .append(declarations(text.substring(open + 1, close)))
-                    .append('}');
-            at = close + 1;
-        }
-        return result.append(text.substring(at)).toString().replace("@import", "@ignored");
-    }
-
-    private String declarations(String text) {
-        StringBuilder result = new StringBuilder(text.length());
-        for (String declaration : text.split(";")) {
-            int colon = declaration.indexOf(':');
-            if (colon > 0) {
-                String name = declaration.substring(0, colon).strip();
-                String value = property(name, declaration.substring(colon + 1).strip());
-                result.append(name).append(':').append(value).append(';');
-            }
-        }
-        return result.toString();
     }
 
     private String property(String name, String value) {

@@ -58,6 +58,20 @@ class SvgFileTest {
         assertThat(pixels.at(300, 300)).isEqualTo(0xFF008080);
     }
 
+    /** A semicolon inside brackets or quotes ends no declaration. Source: CSS Syntax Module Level 3, 5.4.6. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "<style>.a{background:url(data:image/png;base64,AAAA);fill:teal}</style><rect class='a' width='20' height='10'/>",
+                "<style>.a{content:'};fill:red;';fill:teal}</style><rect class='a' width='20' height='10'/>",
+                "<style>/* .a{fill:red} */ .a { fill : teal ; }</style><rect class='a' width='20' height='10'/>",
+                "<style>@import url(x.css);.a{fill:teal}</style><rect class='a' width='20' height='10'/>",
+                "<rect style='background:url(data:image/png;base64,AAAA);fill:teal' width='20' height='10'/>"
+            })
+    void readsStylesByTheGrammarOfCss(String drawing) {
+        assertThat(SvgFile.read(svg(drawing)).draw().at(300, 300)).isEqualTo(0xFF008080);
+    }
+
     @Test
     void expandsEntitiesThatItDeclaresItself() {
         SvgFile file = SvgFile.read(bytes("<!DOCTYPE svg PUBLIC '-//W3C//DTD SVG 1.1//EN' "

@@ -14,6 +14,7 @@ import app.zumbido.core.palette.Ladder;
 import app.zumbido.formats.press.CoatedPress;
 import app.zumbido.server.contrast.OverlayRequest;
 import app.zumbido.server.http.Given;
+import app.zumbido.server.http.WireNames;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -22,7 +23,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -127,7 +127,7 @@ class ColorController {
             return new FoundCodeResponse(
                     code.color().hex(),
                     code.color().ink().hex(),
-                    code.notation().name().toLowerCase(Locale.ROOT),
+                    WireNames.of(code.notation()),
                     code.text(),
                     code.offset(),
                     code.name().orElse(null),

@@ -5,8 +5,8 @@ import app.zumbido.core.color.GamutMapping;
 import app.zumbido.core.color.Harmony;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.server.http.WireNames;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -37,7 +37,7 @@ record HarmoniesResponse(HueColorResponse base, List<HarmonyResponse> harmonies,
     record HarmonyResponse(String kind, List<HueColorResponse> partners) {
         static HarmonyResponse of(Harmony harmony, Oklch base) {
             return new HarmonyResponse(
-                    harmony.name().toLowerCase(Locale.ROOT),
+                    WireNames.of(harmony),
                     harmony.partnersOf(base).stream()
                             .map(partner -> HueColorResponse.of(partner.wanted(), partner.color()))
                             .toList());

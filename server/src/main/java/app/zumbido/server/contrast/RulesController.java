@@ -131,15 +131,13 @@ class RulesController {
             @NotNull @PlainName(max = PairRule.LONGEST_REASON)
             String reason) {
         Change change(Brand brand) {
-            if (brand.grounds().pairs().size() == GroundRules.MOST_PAIRS) {
+            Palette palette = brand.palette();
+            PairRule rule = new PairRule(
+                    kind, Paint.of(Given.color(text), palette), Paint.of(Given.color(ground), palette), reason.strip());
+            if (!brand.grounds().takes(rule)) {
                 throw new RuleException("A brand has " + GroundRules.MOST_PAIRS + " rules on pairs at most");
             }
-            Palette palette = brand.palette();
-            return new GroundChange.RulePair(new PairRule(
-                    kind,
-                    Paint.of(Given.color(text), palette),
-                    Paint.of(Given.color(ground), palette),
-                    reason.strip()));
+            return new GroundChange.RulePair(rule);
         }
     }
 

@@ -7,10 +7,10 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.svg.SvgFile;
 import app.zumbido.formats.svg.TicketSheet;
+import app.zumbido.server.http.WireNames;
 import app.zumbido.server.trail.BrandKeeper;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -91,9 +91,7 @@ class CompanionsController {
     }
 
     private static String caption(Companions.Ticket ticket, String name) {
-        return ticket.part() == Companions.Part.BASE
-                ? name
-                : name + ", " + ticket.part().name().toLowerCase(Locale.ROOT);
+        return ticket.part() == Companions.Part.BASE ? name : name + ", " + WireNames.of(ticket.part());
     }
 
     /** @param tickets two rows of six, row after row */
@@ -106,10 +104,7 @@ class CompanionsController {
     record CompanionResponse(String hex, String ink, String part, int base) {
         static CompanionResponse of(Companions.Ticket ticket) {
             return new CompanionResponse(
-                    ticket.color().hex(),
-                    ticket.color().ink().hex(),
-                    ticket.part().name().toLowerCase(Locale.ROOT),
-                    ticket.base());
+                    ticket.color().hex(), ticket.color().ink().hex(), WireNames.of(ticket.part()), ticket.base());
         }
     }
 }

@@ -4,7 +4,7 @@ import app.zumbido.core.color.Vision;
 import app.zumbido.core.palette.Gap;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.WorkingName;
-import java.util.Locale;
+import app.zumbido.server.http.WireNames;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -42,6 +42,6 @@ record GapResponse(
     }
 
     private static String words(Vision eyes) {
-        return eyes.name().toLowerCase(Locale.ROOT);
+        return WireNames.of(eyes);
     }
 }

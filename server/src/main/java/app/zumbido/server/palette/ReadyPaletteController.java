@@ -11,13 +11,13 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.server.answer.BrandResponse;
 import app.zumbido.server.answer.SpecimenResponse;
 import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.http.WireNames;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -106,8 +106,8 @@ class ReadyPaletteController {
             return new ReadyPaletteResponse(
                     palette.id(),
                     palette.name(),
-                    palette.mood().name().toLowerCase(Locale.ROOT),
-                    palette.hue().name().toLowerCase(Locale.ROOT),
+                    WireNames.of(palette.mood()),
+                    WireNames.of(palette.hue()),
                     palette.colors().stream().map(ReadyColorResponse::of).toList());
         }
     }

@@ -8,9 +8,9 @@ import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.inspect.UsedColor;
 import app.zumbido.core.type.FontPair;
+import app.zumbido.server.http.WireNames;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -81,7 +81,7 @@ record InventoryResponse(
     /** @param use text, ground, border or graphic */
     record UseResponse(String use, int count) {
         static UseResponse of(ColorUse use, int count) {
-            return new UseResponse(use.name().toLowerCase(Locale.ROOT), count);
+            return new UseResponse(WireNames.of(use), count);
         }
     }
 

@@ -2,6 +2,8 @@ package app.zumbido.server.source;
 
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.server.storage.BlobStore;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import org.springframework.stereotype.Component;
 
 /** What files list, read when asked for and kept for a while. */
@@ -10,7 +12,8 @@ class Listings {
     private static final long MOST = 32;
 
     private final BlobStore blobs;
-    private final LatestCache<String, Inventory> inventories = new LatestCache<>(MOST, inventory -> 1);
+    private final Cache<String, Inventory> inventories =
+            Caffeine.newBuilder().maximumSize(MOST).build();
 
     Listings(BlobStore blobs) {
         this.blobs = blobs;
@@ -21,7 +24,7 @@ class Listings {
         if (row.hasPicture()) {
             throw new WrongKindOfSourceException(row.name() + " is a picture; its colours are proposed");
         }
-        return inventories.get(row.blob(), () -> read(row));
+        return inventories.get(row.blob(), blob -> read(row));
     }
 
     private Inventory read(SourceRow row) {

@@ -6,12 +6,14 @@ import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.server.storage.BlobStore;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
-/** Decoded pictures and what they propose, made when asked for and kept for a while; one large decode at a time. */
+/** Decoded pictures and what they propose, made when asked for and kept for a while; a large one is decoded alone. */
 @Component
 class Pictures {
     /** About 400 MB at 4 bytes a pixel: one picture at the limit, or many ordinary ones. */
@@ -23,10 +25,16 @@ class Pictures {
 
     private final BlobStore blobs;
     private final DecodeGate gate;
-    private final LatestCache<Part, Pixels> decoded = new LatestCache<>(MOST_PIXELS, Pixels::count);
-    private final LatestCache<Key, Extraction> extractions = new LatestCache<>(MOST_EXTRACTIONS, extraction -> 1);
+    /** Whole pictures and pages; who waits for one waits for no other. */
+    private final Cache<Part, Pixels> decoded = Caffeine.newBuilder()
+            .maximumWeight(MOST_PIXELS)
+            .<Part, Pixels>weigher((part, pixels) -> (int) Math.min(MOST_PIXELS, pixels.count()))
+            .build();
 
-    private final LatestCache<Part, Map<Rgb, String>> names = new LatestCache<>(MOST_EXTRACTIONS, names -> 1);
+    private final Cache<Key, Extraction> extractions =
+            Caffeine.newBuilder().maximumSize(MOST_EXTRACTIONS).build();
+    private final Cache<Part, Map<Rgb, String>> names =
+            Caffeine.newBuilder().maximumSize(MOST_EXTRACTIONS).build();
 
     /** Where a picture is kept: its file, the page in it, and what is cut out of that. */
     private record Part(String blob, int page, Optional<Rectangle> crop) {
@@ -59,16 +67,22 @@ class Pictures {
         this.gate = gate;
     }
 
+    /** A part that is cut out is a view of the whole and costs nothing. */
     Pixels pixels(SourceRow row) {
-        return decoded.get(
-                Part.of(row),
-                () -> Rectangle.of(row)
-                        .map(part -> whole(row).crop(part.x(), part.y(), part.width(), part.height()))
-                        .orElseGet(() -> decode(file(row))));
+        Pixels whole = decoded.get(Part.whole(row), part -> decode(file(row)));
+        return Rectangle.of(row)
+                .map(part -> whole.crop(part.x(), part.y(), part.width(), part.height()))
+                .orElse(whole);
     }
 
-    private Pixels whole(SourceRow row) {
-        return decoded.get(Part.whole(row), () -> decode(file(row)));
+    /**
+     * Decodes a picture that has just come in, and remembers it for the questions that follow at once.
+     *
+     * @param blob under which its file is going to be kept
+     * @throws app.zumbido.formats.image.UnreadableImageException if its pixels are damaged
+     */
+    void check(SourceFile.Picture picture, String blob) {
+        decoded.put(new Part(blob, 0, Optional.empty()), decode(picture));
     }
 
     /** @throws WrongKindOfSourceException if the file shows none */
@@ -80,8 +94,7 @@ class Pictures {
         throw new WrongKindOfSourceException(row.name() + " shows no picture; its colours are listed");
     }
 
-    /** @throws app.zumbido.formats.image.UnreadableImageException if its pixels are damaged */
-    Pixels decode(SourceFile.Picture file) {
+    private Pixels decode(SourceFile.Picture file) {
         return gate.pass((long) file.width() * file.height(), file::decode);
     }
 
@@ -92,11 +105,12 @@ class Pictures {
 
     /** @param reading nothing: the machine decides */
     Extraction extraction(SourceRow row, Optional<Reading> reading) {
-        return extractions.get(new Key(Part.of(row), reading), () -> file(row).extract(pixels(row), reading));
+        Pixels pixels = pixels(row);
+        return extractions.get(new Key(Part.of(row), reading), key -> file(row).extract(pixels, reading));
     }
 
     /** @return names that the file itself gives to colours */
     Map<Rgb, String> names(SourceRow row) {
-        return names.get(Part.of(row), () -> file(row).names());
+        return names.get(Part.of(row), part -> file(row).names());
     }
 }

@@ -13,6 +13,7 @@ import app.zumbido.server.contrast.OverlayRequest;
 import app.zumbido.server.contrast.WorstResponse;
 import app.zumbido.server.http.Given;
 import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.http.WireNames;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -23,7 +24,6 @@ import java.net.URI;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -235,8 +235,8 @@ class SourceController {
             String reading, String order, boolean sheet, boolean transparentGround, List<ProposalResponse> proposals) {
         static ProposalsResponse of(Extraction extraction, Order order, List<ProposalResponse> shown) {
             return new ProposalsResponse(
-                    extraction.reading().name().toLowerCase(Locale.ROOT),
-                    order.name().toLowerCase(Locale.ROOT),
+                    WireNames.of(extraction.reading()),
+                    WireNames.of(order),
                     extraction.sheet(),
                     extraction.transparentGround(),
                     shown);

@@ -83,7 +83,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
         List<SourceFile> parts = SourceFile.allOf(file);
         // What cannot be drawn is refused before anything is kept of it.
         if (parts.get(0) instanceof SourceFile.Picture picture) {
-            pictures.decode(picture);
+            pictures.check(picture, BlobStore.nameOf(file));
         }
         String blob = blobs.put(file);
         String name = SourceName.of(fileName);

@@ -31,6 +31,11 @@ public class BlobStore {
     }
 
     /** @return SHA-256 of the content, 64 lower-case hexadecimal digits */
+    public static String nameOf(byte[] content) {
+        return sha256(content);
+    }
+
+    /** @return SHA-256 of the content, 64 lower-case hexadecimal digits */
     public String put(byte[] content) {
         String name = sha256(content);
         Path target = path(name);

@@ -42,6 +42,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import javax.imageio.ImageIO;
@@ -136,6 +138,48 @@ class SourceServiceTest {
         byte[] logo = TestPictures.logo();
         assertThatThrownBy(() -> service.add(BRAND, "logo.png", logo)).isInstanceOf(UnknownBrandException.class);
         verifyNoInteractions(blobs);
+    }
+
+    /** A large picture takes seconds, and somebody holds the magnifier over another one meanwhile. */
+    @Test
+    void looksIntoOnePictureWhileAnotherIsDecoded() throws Exception {
+        UUID slow = new UUID(7, 7);
+        when(mapper.find(BRAND, slow))
+                .thenReturn(new SourceRow(
+                        slow, BRAND, "slow.png", "png", 200, 100, null, null, null, "slow", CLOCK.instant()));
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch goOn = new CountDownLatch(1);
+        when(blobs.get("slow")).thenAnswer(call -> {
+            begun.countDown();
+            goOn.await();
+            return TestPictures.logo();
+        });
+        hold(TestPictures.logo());
+        CompletableFuture<Rgb> waiting =
+                CompletableFuture.supplyAsync(() -> service.sample(BRAND, slow, new Place(30, 30), SampleArea.ONE));
+        try {
+            begun.await();
+            assertThat(service.sample(BRAND, SOURCE, new Place(30, 30), SampleArea.ONE))
+                    .isEqualTo(Rgb.ofHex("0B2A4A"));
+            assertThat(waiting).isNotDone();
+        } finally {
+            goOn.countDown();
+        }
+        assertThat(waiting.get()).isEqualTo(Rgb.ofHex("0B2A4A"));
+    }
+
+    /** What was decoded to be checked is not read again. */
+    @Test
+    void aPictureThatHasComeInIsNotDecodedAgain() {
+        byte[] logo = TestPictures.logo();
+        String blob = BlobStore.nameOf(logo);
+        when(blobs.put(any())).thenReturn(blob);
+        UUID id = service.add(BRAND, "logo.png", logo);
+        ArgumentCaptor<SourceRow> row = ArgumentCaptor.forClass(SourceRow.class);
+        verify(mapper).insert(row.capture());
+        when(mapper.find(BRAND, id)).thenReturn(row.getValue());
+        assertThat(service.sample(BRAND, id, new Place(30, 30), SampleArea.ONE)).isEqualTo(Rgb.ofHex("0B2A4A"));
+        verify(blobs, never()).get(any());
     }
 
     @Test

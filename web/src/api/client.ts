@@ -26,3 +26,8 @@ export async function answered<T>(request: Promise<Answer<T>>): Promise<T> {
   }
   return answer.data as T;
 }
+
+/** The part of a request that lets it be aborted. */
+export function abortable(signal: AbortSignal | undefined): { signal?: AbortSignal } {
+  return signal ? { signal } : {};
+}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Shelf from '../features/shelf/Shelf.svelte';
   import BenchView from './BenchView.svelte';
-  import { router } from './route.svelte';
+  import { router } from '../bench/route.svelte';
 </script>
 
 {#if router.current.view === 'shelf'}

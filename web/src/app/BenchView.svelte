@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Doing } from '../bench/doing.svelte';
   import { untrack } from 'svelte';
   import Codes from '../features/gather/Codes.svelte';
   import Contrast from '../features/contrast/Contrast.svelte';
@@ -9,16 +10,15 @@
   import InUse from '../features/specimen/InUse.svelte';
   import Theme from '../features/theme/Theme.svelte';
   import { carriesFiles } from '../ui/drag';
-  import { messageOf } from '../api/problem';
-  import { Bench, provideBench } from './bench.svelte';
+  import { Bench, provideBench } from '../bench/bench.svelte';
   import EyesFilter from './EyesFilter.svelte';
   import Head from './Head.svelte';
   import KeyHelp from './KeyHelp.svelte';
-  import { keys } from './keys.svelte';
+  import { keys } from '../bench/keys.svelte';
   import NoticeLine from './NoticeLine.svelte';
   import Rail from './Rail.svelte';
-  import { addressOf, router, SHELF_ADDRESS } from './route.svelte';
-  import { STATIONS, type Station } from './stations';
+  import { addressOf, router, SHELF_ADDRESS } from '../bench/route.svelte';
+  import { STATIONS, type Station } from '../bench/stations';
   import Strip from './Strip.svelte';
 
   interface Props {
@@ -30,9 +30,10 @@
 
   // The view is made anew for every brand, so the id never changes under it.
   const bench = provideBench(new Bench(untrack(() => id)));
+  const doing = new Doing((problem) => bench.say(problem));
   void bench.open();
 
-  $effect(() => bench.follow());
+  $effect(() => bench.kept.follow());
 
   let helping = $state(false);
 
@@ -47,13 +48,13 @@
 
   function onpaste(event: ClipboardEvent) {
     const files = [...(event.clipboardData?.files ?? [])];
-    if (files.length > 0 && bench.loaded) {
+    if (files.length > 0 && bench.kept.loaded) {
       event.preventDefault();
       take(files);
       return;
     }
     const text = event.clipboardData?.getData('text/plain') ?? '';
-    if (text.trim() && bench.loaded && !isTyping(event.target)) {
+    if (text.trim() && bench.kept.loaded && !isTyping(event.target)) {
       event.preventDefault();
       bench.text = { content: text, from: 'pasted text' };
     }
@@ -66,22 +67,20 @@
   }
 
   function ondrop(event: DragEvent) {
-    if (carriesFiles(event) && bench.loaded) {
+    if (carriesFiles(event) && bench.kept.loaded) {
       event.preventDefault();
       take(event.dataTransfer?.files ?? []);
     }
   }
 
   async function step(direction: 'undo' | 'redo') {
-    try {
-      await (direction === 'undo' ? bench.undo() : bench.redo());
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    await doing.do(async () => {
+      await (direction === 'undo' ? bench.kept.undo() : bench.kept.redo());
+    });
   }
 
   function onkeydown(event: KeyboardEvent) {
-    if (isTyping(event.target) || !bench.loaded || document.querySelector('dialog[open]')) {
+    if (isTyping(event.target) || !bench.kept.loaded || document.querySelector('dialog[open]')) {
       return;
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
@@ -106,11 +105,11 @@
 
 <svelte:window {onpaste} ondragenter={ondragover} {ondragover} {ondrop} {onkeydown} />
 <svelte:head>
-  <title>{bench.loaded ? `${bench.brand.name} - Zumbido` : 'Zumbido'}</title>
+  <title>{bench.kept.loaded ? `${bench.brand.name} - Zumbido` : 'Zumbido'}</title>
 </svelte:head>
 
 <EyesFilter />
-{#if bench.loaded}
+{#if bench.kept.loaded}
   <div class="bench">
     <Head onstep={step} onhelp={() => (helping = true)} />
     <Strip />
@@ -133,10 +132,10 @@
     </main>
     <InUse />
   </div>
-{:else if bench.problem}
+{:else if bench.kept.problem}
   <main class="missing">
     <h1>This brand cannot be shown</h1>
-    <p role="alert">{bench.problem}</p>
+    <p role="alert">{bench.kept.problem}</p>
     <p><a href={SHELF_ADDRESS}>Back to the shelf</a></p>
   </main>
 {:else}

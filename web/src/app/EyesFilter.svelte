@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { eyes } from './eyes.svelte';
+  import { eyes } from '../bench/eyes.svelte';
 </script>
 
 <!-- Matrices of deficiencies hold in linear light. -->

@@ -2,10 +2,10 @@
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import TrailDialog from '../features/trail/TrailDialog.svelte';
-  import { useBench } from './bench.svelte';
-  import { eyes } from './eyes.svelte';
-  import { SHELF_ADDRESS } from './route.svelte';
-  import Wordmark from './Wordmark.svelte';
+  import { useBench } from '../bench/bench.svelte';
+  import { eyes } from '../bench/eyes.svelte';
+  import { SHELF_ADDRESS } from '../bench/route.svelte';
+  import Wordmark from '../ui/Wordmark.svelte';
 
   interface Props {
     onstep: (direction: 'undo' | 'redo') => void;
@@ -51,10 +51,10 @@
   </button>
   <button type="button" onclick={() => (trailOpen = true)}>Trail</button>
   <span class="saved" role="status">
-    {#if bench.saving}
+    {#if bench.kept.saving}
       Saving…
-    {:else if bench.savedAt}
-      Saved {time.format(bench.savedAt)}
+    {:else if bench.kept.savedAt}
+      Saved {time.format(bench.kept.savedAt)}
     {:else}
       All saved
     {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Dialog from '../ui/Dialog.svelte';
-  import { keys } from './keys.svelte';
-  import { STATIONS } from './stations';
+  import { keys } from '../bench/keys.svelte';
+  import { STATIONS } from '../bench/stations';
 
   interface Props {
     onclose: () => void;

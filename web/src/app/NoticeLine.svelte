@@ -1,26 +1,25 @@
 <script lang="ts">
-  import { messageOf } from '../api/problem';
   import Button from '../ui/Button.svelte';
-  import { useBench } from './bench.svelte';
+  import { useBench } from '../bench/bench.svelte';
+  import { Doing } from '../bench/doing.svelte';
 
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   async function takeBack(undo: () => Promise<void>) {
-    try {
+    await doing.do(async () => {
       await undo();
-      bench.notice = undefined;
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+      bench.kept.notice = undefined;
+    });
   }
 </script>
 
 <div role="status">
-  {#if bench.notice}
+  {#if bench.kept.notice}
     <p>
-      <span>{bench.notice.text}</span>
-      {#if bench.notice.undo}
-        {@const undo = bench.notice.undo}
+      <span>{bench.kept.notice.text}</span>
+      {#if bench.kept.notice.undo}
+        {@const undo = bench.kept.notice.undo}
         <Button look="quiet" onclick={() => takeBack(undo)}>Undo</Button>
       {/if}
     </p>

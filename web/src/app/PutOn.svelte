@@ -1,12 +1,12 @@
 <script lang="ts">
-  import { messageOf } from '../api/problem';
   import type { Role } from '../api/types';
-  import { roleName } from '../features/roles/roles';
-  import { slotName } from '../features/theme/slots';
+  import { roleName } from '../words/roles';
+  import { slotName } from '../words/slots';
   import Complaint from '../ui/Complaint.svelte';
   import Dialog from '../ui/Dialog.svelte';
   import Ticket from '../ui/Ticket.svelte';
-  import { useBench } from './bench.svelte';
+  import { useBench } from '../bench/bench.svelte';
+  import { Doing } from '../bench/doing.svelte';
 
   interface Props {
     swatchId: string;
@@ -15,25 +15,22 @@
 
   const { swatchId, onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const swatch = $derived(bench.brand.swatches.find((candidate) => candidate.id === swatchId));
-
-  let problem = $state<string>();
 
   async function attempt(action: () => Promise<void>, becomes: string) {
     // The dialog may be gone when it is done.
     const name = swatch?.name ?? '';
-    try {
+    await doing.do(async () => {
       await action();
       bench.say(`${name} is now ${becomes}.`, true);
       onclose();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
-  const put = (slot: string) => attempt(() => bench.fillSlot(slot, { swatchId }), slotName(slot));
-  const give = (role: Role) => attempt(() => bench.giveRole(role, swatchId), roleName(role));
+  const put = (slot: string) => attempt(() => bench.themes.fillSlot(slot, { swatchId }), slotName(slot));
+  const give = (role: Role) => attempt(() => bench.roles.giveRole(role, swatchId), roleName(role));
 </script>
 
 <Dialog title="Put {swatch?.name ?? 'it'} on…" {onclose}>
@@ -63,7 +60,7 @@
       </li>
     {/each}
   </ul>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
 </Dialog>
 
 <style>

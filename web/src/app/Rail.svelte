@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { useBench } from './bench.svelte';
-  import { addressOf } from './route.svelte';
-  import { STATIONS, type Station } from './stations';
+  import { useBench } from '../bench/bench.svelte';
+  import { addressOf } from '../bench/route.svelte';
+  import { STATIONS, type Station } from '../bench/stations';
 
   interface Props {
     station: Station;
@@ -53,7 +53,7 @@
   {#each STATIONS as { key, number, name } (key)}
     <a
       href={addressOf(bench.id, key)}
-      onclick={() => (bench.notice = undefined)}
+      onclick={() => (bench.kept.notice = undefined)}
       aria-current={key === station ? 'page' : undefined}
     >
       <b aria-hidden="true">{number}</b>

@@ -1,13 +1,14 @@
 <script lang="ts">
-  import { messageOf } from '../api/problem';
   import { carriedSwatch, carriesSwatch, dragSwatch, droppedSwatch } from '../ui/drag';
   import Ticket from '../ui/Ticket.svelte';
-  import AddSwatch from './AddSwatch.svelte';
-  import { useBench } from './bench.svelte';
-  import { eyes } from './eyes.svelte';
+  import AddSwatch from '../features/palette/AddSwatch.svelte';
+  import { useBench } from '../bench/bench.svelte';
+  import { Doing } from '../bench/doing.svelte';
+  import { eyes } from '../bench/eyes.svelte';
   import PutOn from './PutOn.svelte';
 
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   let list: HTMLElement;
   let putting = $state<string>();
@@ -31,11 +32,9 @@
     const id = droppedSwatch(event);
     if (id) {
       event.preventDefault();
-      try {
-        await bench.moveSwatch(id, position);
-      } catch (error) {
-        bench.say(messageOf(error));
-      }
+      await doing.do(async () => {
+        await bench.palette.moveSwatch(id, position);
+      });
     }
   }
 
@@ -45,7 +44,7 @@
       const id = carriedSwatch();
       if (id && over !== position) {
         over = position;
-        endMove = bench.previewMove(id, position);
+        endMove = bench.palette.previewMove(id, position);
       }
     }
   }

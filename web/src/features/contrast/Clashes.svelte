@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
+  import { Resource } from '../../bench/resource.svelte';
   import type { Clash, ClashRemedy } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import type { Carrying } from '../palette/carrying.svelte';
@@ -14,35 +15,23 @@
 
   const { carrying }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
-  let clashes = $state.raw<Clash[]>();
-  let problem = $state<string>();
   /** By the pair: why it is to be left. */
   const reasons = $state<Record<string, string>>({});
 
-  $effect(() => {
-    void bench.brand.revision;
-    bench.clashes().then(
-      (found) => (clashes = found),
-      (error: unknown) => (problem = messageOf(error)),
-    );
-  });
+  const asked = new Resource(() => ({
+    key: String(bench.brand.revision),
+    ask: (signal) => bench.grounds.clashes(signal),
+  }));
+  const clashes = $derived(asked.value);
 
   const keyOf = ({ one, other }: Clash) => `${one.hex} ${other.hex}`;
-
-  async function attempt(action: () => Promise<void>) {
-    problem = undefined;
-    try {
-      await action();
-    } catch (error) {
-      problem = messageOf(error);
-    }
-  }
 
   async function take(remedy: ClashRemedy) {
     const swatch = bench.brand.swatches.find(({ id }) => id === remedy.from.swatch);
     if (swatch) {
-      await attempt(() => carrying.recolor(swatch, remedy.to));
+      await doing.do(() => carrying.recolor(swatch, remedy.to));
     }
   }
 
@@ -50,13 +39,13 @@
     event.preventDefault();
     const reason = reasons[keyOf(clash)] ?? '';
     const pair = { text: clash.one.hex, ground: clash.other.hex };
-    void attempt(() => bench.rulePair({ kind: 'left', reason, ...pair }));
+    void doing.do(() => bench.grounds.rulePair({ kind: 'left', reason, ...pair }));
   }
 
-  const lookAgain = (clash: Clash) => attempt(() => bench.freePair(clash.one.hex, clash.other.hex));
+  const lookAgain = (clash: Clash) => doing.do(() => bench.grounds.freePair(clash.one.hex, clash.other.hex));
 </script>
 
-<Complaint text={problem} />
+<Complaint text={doing.problem ?? asked.problem} />
 {#if clashes?.length === 0}
   <p>No two colours of the palette vibrate side by side.</p>
 {:else if clashes}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Stop } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import { stopWords } from './overlays';
 
   /** One of the brand's colours, or black or white. */

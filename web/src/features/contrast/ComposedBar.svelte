@@ -1,7 +1,7 @@
 <script lang="ts">
   import { pictureOf } from '../../api/addresses';
   import type { ComposedGround } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import { colorName, standingWords } from './contrast';
   import { backgroundOf, markOf, worstWords } from './overlays';
   import { ratioShown } from './ratio';

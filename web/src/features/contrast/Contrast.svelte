@@ -1,9 +1,9 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
-  import type { Grounds, Level, Standing } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { LatestOnly } from '../../app/latest';
-  import { addressOf } from '../../app/route.svelte';
+  import type { Level, Standing } from '../../api/types';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { Resource } from '../../bench/resource.svelte';
+  import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
@@ -20,6 +20,7 @@
   import Remedies from './Remedies.svelte';
 
   const bench = useBench();
+  const doing = new Doing();
   const carrying = new Carrying(bench);
 
   const VIEWS = [
@@ -35,12 +36,18 @@
 
   let view = $state<(typeof VIEWS)[number]['value']>('grounds');
   let level = $state<Level>('AA');
-  let answer = $state.raw<Grounds>();
-  let problem = $state<string>();
   /** The pair whose remedies are shown: hexes of ground and text. */
   let asked = $state.raw<{ ground: string; text: string }>();
 
-  const latest = new LatestOnly<Grounds>((found) => (answer = found));
+  /** Judged anew whenever the brand, the theme that is looked at or the level has changed. */
+  const judged = new Resource(() => {
+    const asks = level;
+    return {
+      key: `${bench.brand.revision} ${bench.theme.id} ${asks}`,
+      ask: (signal) => bench.grounds.standings(asks, signal),
+    };
+  });
+  const answer = $derived(judged.value);
   const specimen = $derived(bench.specimen);
   /** Hex of the ground that is narrowed. */
   let narrowing = $state<string>();
@@ -52,34 +59,16 @@
   );
   const failing = $derived(answer?.failing ?? 0);
 
-  $effect(() => {
-    // Judged anew whenever the brand, the theme that is looked at or the level has changed.
-    void bench.brand.revision;
-    void bench.theme.id;
-    const asks = level;
-    latest.ask(async () => {
-      try {
-        problem = undefined;
-        return await bench.grounds(asks);
-      } catch (error) {
-        problem = messageOf(error);
-        throw error;
-      }
-    });
-  });
-
   function choose(ground: string, standing: Standing) {
     const text = standing.color.hex;
     asked = asked?.ground === ground && asked.text === text ? undefined : { ground, text };
   }
 
   async function copyWords() {
-    try {
+    await doing.do(async () => {
       await navigator.clipboard.writeText(words);
       bench.say('What may stand on what is copied as text.');
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    });
   }
 </script>
 
@@ -92,7 +81,7 @@
     <Segments label="Level" options={LEVELS} value={level} onchange={(chosen) => (level = chosen)} />
   {/if}
 </StationTitle>
-<Complaint text={problem} />
+<Complaint text={judged.problem} />
 <PendingChange {carrying} beside={carrying.pending?.place} />
 
 {#if bench.brand.swatches.length === 0}

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { Ground, RuleRequest, Standing } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import { colorName } from './contrast';
@@ -15,35 +15,33 @@
 
   const { ground, standing, onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const readable = $derived(standing.verdict === 'text' || standing.verdict === 'large-text');
   const kind: RuleRequest['kind'] = $derived(readable ? 'narrowed' : 'left');
   const name = $derived(`${colorName(standing.color)} on ${colorName(ground.color)}`);
 
   let reason = $state('');
-  let problem = $state<string>();
 
   async function attempt(action: () => Promise<void>, words: string) {
-    try {
+    await doing.once(async () => {
       await action();
       bench.say(words, true);
       onclose();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   function decide(event: SubmitEvent) {
     event.preventDefault();
     void attempt(
-      () => bench.rulePair({ kind, text: standing.color.hex, ground: ground.color.hex, reason }),
+      () => bench.grounds.rulePair({ kind, text: standing.color.hex, ground: ground.color.hex, reason }),
       readable ? `${name} is not allowed any more.` : `${name} is left as it is.`,
     );
   }
 
   const free = () =>
     attempt(
-      () => bench.freePair(standing.color.hex, ground.color.hex),
+      () => bench.grounds.freePair(standing.color.hex, ground.color.hex),
       readable ? `${name} is allowed again.` : `${name} is looked at again.`,
     );
 </script>
@@ -64,7 +62,7 @@
     <Button type="submit">{readable ? 'Do not allow it' : 'Leave it'}</Button>
   </form>
 {/if}
-<Complaint text={problem} />
+<Complaint text={doing.problem} />
 
 <style>
   form,

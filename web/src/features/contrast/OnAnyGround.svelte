@@ -1,7 +1,7 @@
 <script lang="ts">
   import { messageOf } from '../../api/problem';
   import type { TextOnGround } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import { colorName } from './contrast';
@@ -17,7 +17,7 @@
     event.preventDefault();
     problem = undefined;
     try {
-      answer = await bench.textOn(code);
+      answer = await bench.grounds.textOn(code);
     } catch (error) {
       answer = undefined;
       problem = messageOf(error);

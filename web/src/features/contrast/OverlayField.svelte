@@ -1,7 +1,7 @@
 <script lang="ts">
   import { pictureOf } from '../../api/addresses';
   import type { PictureSource } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import type { OverlayState } from './overlay.svelte';
   import { markOf, worstWords } from './overlays';

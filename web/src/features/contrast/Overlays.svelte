@@ -1,8 +1,9 @@
 <script lang="ts">
+  import { Resource } from '../../bench/resource.svelte';
   import { untrack } from 'svelte';
-  import { messageOf } from '../../api/problem';
-  import { isPicture, type ComposedGround, type Recipe, type Stop } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { isPicture, type ComposedGround, type Recipe } from '../../api/types';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import { OverlayState } from './overlay.svelte';
@@ -19,13 +20,12 @@
 
   const { kept, opened }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
   const laid = untrack(() => new OverlayState(bench));
 
   /** Id of the kept ground that is changed; nothing for one that nobody has kept yet. */
   let changing = $state<string>();
   let name = $state('');
-  let problem = $state<string>();
-  let stops = $state.raw<Stop[]>([]);
 
   untrack(() => {
     const first = kept.find(({ id }) => id === opened);
@@ -47,13 +47,10 @@
   }
 
   async function attempt(action: () => Promise<void>, words: string) {
-    problem = undefined;
-    try {
+    await doing.once(async () => {
       await action();
       bench.say(words, true);
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   async function keep(event: SubmitEvent) {
@@ -61,33 +58,30 @@
     const given = name;
     const known = changing;
     await attempt(
-      () => bench.keepGround(known, laid.body(given)),
+      () => bench.grounds.keepGround(known, laid.body(given)),
       known ? `${given} is changed.` : `${given} is part of the brand now.`,
     );
-    if (!known && !problem) {
+    if (!known && !doing.problem) {
       name = '';
     }
   }
 
   async function drop(ground: ComposedGround) {
-    await attempt(() => bench.dropGround(ground.id), `${ground.name} is not part of the brand any more.`);
+    await attempt(
+      () => bench.grounds.dropGround(ground.id),
+      `${ground.name} is not part of the brand any more.`,
+    );
     changing = undefined;
   }
 
-  let recipes = $state.raw<Recipe[]>([]);
+  const offered = new Resource(() => ({
+    key: `${bench.brand.revision} ${bench.theme.id}`,
+    ask: (signal) => Promise.all([bench.grounds.recipes(signal), bench.grounds.stops(signal)]),
+  }));
+  const recipes = $derived(offered.value?.[0] ?? []);
+  const stops = $derived(offered.value?.[1] ?? []);
   const pictures = $derived(bench.sheet.sources.filter(isPicture));
   const picture = $derived(pictures.find(({ id }) => id === laid.picture));
-
-  $effect(() => {
-    void bench.brand.revision;
-    Promise.all([bench.recipes(), bench.stops()]).then(
-      ([found, steps]) => {
-        recipes = found;
-        stops = steps;
-      },
-      (error: unknown) => bench.say(messageOf(error)),
-    );
-  });
 
   $effect(() => laid.judge());
 </script>
@@ -121,7 +115,7 @@
     >
   {/each}
 </form>
-<Complaint text={problem} />
+<Complaint text={doing.problem ?? offered.problem} />
 
 <OverlayChoices {laid} {stops} {pictures} {picture} />
 

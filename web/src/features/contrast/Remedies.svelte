@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
-  import type { Ground, Level, Remedies, Remedy, Standing } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { Resource } from '../../bench/resource.svelte';
+  import type { Ground, Level, Remedy, Standing } from '../../api/types';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import type { Carrying } from '../palette/carrying.svelte';
@@ -21,6 +22,7 @@
 
   const { ground, standing, level, carrying, onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const TITLES: Record<Remedy['kind'], string> = {
     'nearest-text': 'Nearest text that passes',
@@ -31,19 +33,17 @@
   /** Slots that hold what is written with. */
   const TEXT_SLOTS = ['dk1', 'lt1', 'dk2', 'lt2', 'hlink', 'folHlink'];
 
-  let answer = $state.raw<Remedies>();
-  let problem = $state<string>();
-
   const readable = $derived(standing.verdict === 'text' || standing.verdict === 'large-text');
   const textSlots = $derived(standing.color.slots.filter((slot) => TEXT_SLOTS.includes(slot)));
 
-  $effect(() => {
-    void bench.brand.revision;
-    bench.remedies(standing.color.hex, ground.color.hex, level).then(
-      (found) => (answer = found),
-      (error: unknown) => (problem = messageOf(error)),
-    );
+  const asked = new Resource(() => {
+    const [text, under, asks] = [standing.color.hex, ground.color.hex, level];
+    return {
+      key: `${bench.brand.revision} ${text} ${under} ${asks}`,
+      ask: (signal) => bench.grounds.remedies(text, under, asks, signal),
+    };
   });
+  const answer = $derived(asked.value);
 
   /** The colour that a remedy changes, if the brand has it as a swatch or in a slot. */
   function changed(remedy: Remedy) {
@@ -61,25 +61,22 @@
   }
 
   async function take(remedy: Remedy) {
-    problem = undefined;
     const { swatch: id, slots } = changed(remedy);
     const swatch = bench.brand.swatches.find((candidate) => candidate.id === id);
     const hex = (remedy.kind === 'nearest-ground' ? remedy.ground : remedy.foreground).hex;
     const [slot] = slots;
-    try {
+    await doing.do(async () => {
       if (remedy.kind === 'another' && remedy.foreground.swatch) {
         for (const text of textSlots) {
-          await bench.fillSlot(text, { swatchId: remedy.foreground.swatch });
+          await bench.themes.fillSlot(text, { swatchId: remedy.foreground.swatch });
         }
         bench.say(`${colorName(remedy.foreground)} is written with instead.`, true);
       } else if (swatch) {
         await carrying.recolor(swatch, hex);
       } else if (slot) {
-        await bench.fillSlot(slot, { hex });
+        await bench.themes.fillSlot(slot, { hex });
       }
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -96,7 +93,7 @@
       </b>
     </p>
   {/snippet}
-  <Complaint text={problem} />
+  <Complaint text={doing.problem ?? asked.problem} />
   {#if !readable}
     {#if answer && answer.remedies.length === 0}
       <p>Nothing near passes: no colour reads on this ground at this level.</p>

@@ -1,5 +1,5 @@
 import type { ClashRemedy, ComposedGround, Ground, NamedColor, Remedy, Standing } from '../../api/types';
-import { slotName } from '../theme/slots';
+import { slotName } from '../../words/slots';
 import { opacityWords, worstWords } from './overlays';
 import { ratioShown } from './ratio';
 

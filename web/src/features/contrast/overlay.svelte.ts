@@ -1,7 +1,7 @@
-import type { Bench } from '../../app/bench.svelte';
+import type { Bench } from '../../bench/bench.svelte';
 import { messageOf } from '../../api/problem';
 import type { ComposedGround, GroundBody, Recipe, Worst } from '../../api/types';
-import { LatestOnly } from '../../app/latest';
+import { LatestOnly } from '../../bench/latest';
 import { backgroundOf } from './overlays';
 
 /** A ground that changes, what is laid over it, and the text on top; judged by the server at the worst place. */
@@ -57,8 +57,8 @@ export class OverlayState {
       try {
         this.problem = undefined;
         return await (picture
-          ? this.#bench.judgePicture(picture, { text, ...laid })
-          : this.#bench.judgeGradient({ stops, text, ...laid }));
+          ? this.#bench.grounds.judgePicture(picture, { text, ...laid })
+          : this.#bench.grounds.judgeGradient({ stops, text, ...laid }));
       } catch (error) {
         this.problem = messageOf(error);
         throw error;

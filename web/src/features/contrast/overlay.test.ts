@@ -1,13 +1,13 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { ComposedGround, Recipe, Swatch, Worst } from '../../api/types';
-import type { Bench } from '../../app/bench.svelte';
+import type { Bench } from '../../bench/bench.svelte';
 import { OverlayState } from './overlay.svelte';
 
 const WORST: Worst = { hex: '#B6BFC9', ratio: 7.9, text: true, largeText: true, place: 0 };
 
-function bench(swatches: string[], judged: Partial<Bench> = {}): Bench {
+function bench(swatches: string[], judged: Partial<Bench['grounds']> = {}): Bench {
   const brand = { swatches: swatches.map((hex) => ({ hex }) as Swatch) };
-  return { brand, ...judged } as unknown as Bench;
+  return { brand, grounds: judged } as unknown as Bench;
 }
 
 const BAND: ComposedGround = {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import Button from '../../ui/Button.svelte';
 
   interface Props {

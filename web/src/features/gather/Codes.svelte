@@ -1,7 +1,7 @@
 <script lang="ts">
+  import { Doing } from '../../bench/doing.svelte';
   import { untrack } from 'svelte';
-  import { messageOf } from '../../api/problem';
-  import { useBench, type SourceText } from '../../app/bench.svelte';
+  import { useBench, type SourceText } from '../../bench/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
@@ -21,20 +21,19 @@
 
   const { text, onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
   const codes = new TextCodes();
 
   let typed = $state(untrack(() => text.content.slice(0, LONGEST)));
-  let problem = $state<string>();
 
   $effect(() => codes.read(typed));
 
   const counted = $derived(codes.chosen.length === 1 ? '1 colour' : `${codes.chosen.length} colours`);
 
   async function take() {
-    problem = undefined;
-    try {
+    await doing.once(async () => {
       const words = counted;
-      await bench.addSwatches(
+      await bench.palette.addSwatches(
         codes.chosen.map(({ hex, name }) => ({
           hex,
           ...(name ? { name } : {}),
@@ -43,9 +42,7 @@
       );
       onclose();
       bench.say(`${words} taken from ${text.from}. Name and order them in Palette.`, true);
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -85,7 +82,7 @@
       </ul>
     </div>
   </div>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
   <div class="take">
     <span>CMYK is read as offset on coated paper prints it.</span>
     <Button look="main" disabled={codes.chosen.length === 0} onclick={take}>Take {counted}</Button>

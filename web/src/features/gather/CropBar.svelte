@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import type { CropState, Part } from './crop.svelte';
@@ -9,6 +9,7 @@
   }
 
   const { crop }: Props = $props();
+  const doing = new Doing();
 
   const SIDES = [
     { key: 'x', name: 'left' },
@@ -17,15 +18,10 @@
     { key: 'height', name: 'height' },
   ] as const satisfies readonly { key: keyof Part; name: string }[];
 
-  let problem = $state<string>();
-
   async function keep() {
-    problem = undefined;
-    try {
+    await doing.once(async () => {
       await crop.keep();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -46,7 +42,7 @@
   {/each}
   <Button look="main" onclick={keep}>Keep the part</Button>
   <Button onclick={() => crop.end()}>Cancel</Button>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
 {/if}
 
 <style>

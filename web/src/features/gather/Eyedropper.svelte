@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
 
   /** Source: WICG EyeDropper API; not every browser has it. */
@@ -9,6 +9,7 @@
   }
 
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   const Picker = (window as { EyeDropper?: new () => ScreenPicker }).EyeDropper;
 
@@ -20,12 +21,10 @@
       // Whoever presses Esc wants nothing.
       return;
     }
-    try {
-      await bench.addSwatches([{ hex, origin: { source: 'the screen' } }]);
+    await doing.once(async () => {
+      await bench.palette.addSwatches([{ hex, origin: { source: 'the screen' } }]);
       bench.say('1 colour taken from the screen. Name and order it in Palette.', true);
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    });
   }
 </script>
 

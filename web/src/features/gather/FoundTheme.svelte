@@ -2,7 +2,7 @@
   import type { Inventory } from '../../api/types';
   import Button from '../../ui/Button.svelte';
   import Ticket from '../../ui/Ticket.svelte';
-  import { slotName } from '../theme/slots';
+  import { slotName } from '../../words/slots';
 
   interface Props {
     theme: NonNullable<Inventory['theme']>;

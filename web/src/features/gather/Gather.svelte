@@ -1,6 +1,6 @@
 <script lang="ts">
   import { isPicture } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
   import Button from '../../ui/Button.svelte';

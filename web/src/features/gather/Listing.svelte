@@ -1,8 +1,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { messageOf } from '../../api/problem';
   import type { Source } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Combinations from './Combinations.svelte';
@@ -17,32 +17,22 @@
 
   const { source }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const taken = $derived(new Set(bench.brand.swatches.map((swatch) => swatch.hex)));
 
   // The view is made anew for every file.
   const listing = untrack(() => new ListingState(bench.id, source, taken));
 
-  let problem = $state<string>();
-
   const inventory = $derived(listing.inventory);
   const chosen = $derived(
     inventory?.colors.filter((color) => listing.chosen.has(color.hex) && !taken.has(color.hex)) ?? [],
   );
 
-  async function attempt(action: () => Promise<void>) {
-    problem = undefined;
-    try {
-      await action();
-    } catch (error) {
-      problem = messageOf(error);
-    }
-  }
-
   function takeChosen() {
-    void attempt(async () => {
+    void doing.once(async () => {
       const counted = chosen.length === 1 ? '1 colour' : `${chosen.length} colours`;
-      await bench.addSwatches(
+      await bench.palette.addSwatches(
         chosen.map(({ hex, name }) => ({
           hex,
           ...(name ? { name } : {}),
@@ -59,10 +49,10 @@
   <p class="kind">
     {kindWords(source.kind)}{inventory?.theme ? ': take its theme, or single colours of it' : ''}
   </p>
-  <Complaint text={listing.problem ?? problem} />
+  <Complaint text={listing.problem ?? doing.problem} />
   {#if inventory}
     {#if inventory.theme}
-      <FoundTheme theme={inventory.theme} ontake={() => attempt(() => bench.takeTheme(source))} />
+      <FoundTheme theme={inventory.theme} ontake={() => doing.once(() => bench.takeTheme(source))} />
     {/if}
     {#if inventory.colors.length > 0}
       <section>

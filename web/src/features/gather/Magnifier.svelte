@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { NewSwatch, Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Ticket from '../../ui/Ticket.svelte';
@@ -16,8 +16,7 @@
 
   const { picker, onreplace }: Props = $props();
   const bench = useBench();
-
-  let problem = $state<string>();
+  const doing = new Doing();
 
   const across = $derived(Math.min(picker.area, PATCH));
   const start = $derived((PATCH - across) / 2);
@@ -31,20 +30,17 @@
 
   async function attempt(action: (hex: string) => Promise<void>, said: string) {
     const hex = picker.look?.hex;
-    problem = undefined;
-    try {
+    await doing.do(async () => {
       if (hex) {
         await action(hex);
         bench.say(said, true);
       }
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   function take() {
     void attempt(
-      (hex) => bench.addSwatches([{ hex, origin }]),
+      (hex) => bench.palette.addSwatches([{ hex, origin }]),
       `1 colour taken from ${origin.source} at ${origin.x}, ${origin.y}, area ${origin.area}.`,
     );
   }
@@ -77,7 +73,7 @@
       </button>
     {/each}
   </div>
-  <Complaint text={picker.problem ?? problem} />
+  <Complaint text={picker.problem ?? doing.problem} />
   <Button look="main" disabled={!picker.look || inPalette !== undefined} onclick={take}>
     {inPalette ? `Is ${inPalette.name}` : 'Take this colour'}
   </Button>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { pictureOf, regionOf } from '../../api/addresses';
   import type { Proposal, Reading, PictureSource } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import type { CropState } from './crop.svelte';
   import type { Picker } from './picker.svelte';
 

@@ -1,35 +1,26 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { ReadyPalette } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import { HUES, MOODS, NUMBERS, ReadyShelf, type Wish } from './ready.svelte';
   import ReadyPaletteCard from './ReadyPaletteCard.svelte';
 
   const bench = useBench();
+  const doing = new Doing();
   const shelf = new ReadyShelf();
 
   let wish = $state<Wish>({ text: '', hue: '', mood: '', colors: undefined });
-  let problem = $state<string>();
 
   $effect(() => shelf.look(wish));
   // Whoever leaves stops trying.
   $effect(() => () => (bench.trial = undefined));
 
-  async function attempt(action: () => Promise<void>) {
-    problem = undefined;
-    try {
-      await action();
-    } catch (error) {
-      problem = messageOf(error);
-    }
-  }
-
   function tryOn(palette: ReadyPalette) {
     if (bench.trial?.id === palette.id) {
       bench.trial = undefined;
     } else {
-      void attempt(() => bench.tryPalette(palette));
+      void doing.do(() => bench.tryPalette(palette));
     }
   }
 </script>
@@ -62,7 +53,7 @@
     </select>
   </label>
 </form>
-<Complaint text={problem ?? shelf.problem} />
+<Complaint text={doing.problem ?? shelf.problem} />
 {#if shelf.palettes}
   <p class="count" role="status">
     {shelf.palettes.length === 1 ? '1 palette' : `${shelf.palettes.length} palettes`}{shelf.palettes
@@ -76,7 +67,7 @@
         {palette}
         tried={bench.trial?.id === palette.id}
         ontry={() => tryOn(palette)}
-        ontake={() => attempt(() => bench.takePalette(palette))}
+        ontake={() => doing.once(() => bench.takePalette(palette))}
       />
     {/each}
   </ul>

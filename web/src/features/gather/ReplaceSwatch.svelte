@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
 
   interface Props {
     /** What replaces it. */

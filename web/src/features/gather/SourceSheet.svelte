@@ -1,19 +1,18 @@
 <script lang="ts">
   import X from '@lucide/svelte/icons/x';
   import { pictureOf } from '../../api/addresses';
-  import { messageOf } from '../../api/problem';
   import { isPicture, type Source } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import { kindWords } from './kinds';
 
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   async function remove(source: Source) {
-    try {
+    await doing.do(async () => {
       await bench.removeSource(source);
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    });
   }
 </script>
 

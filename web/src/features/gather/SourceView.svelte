@@ -1,8 +1,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { messageOf } from '../../api/problem';
   import type { NewSwatch, PictureSource, Proposal, Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
@@ -27,6 +27,7 @@
 
   const { source }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
   const carrying = new Carrying(bench);
 
   // The view is made anew for every picture.
@@ -62,22 +63,12 @@
   ] as const;
 
   let zoom = $state<(typeof zooms)[number]['value']>('1');
-  let problem = $state<string>();
 
   const chosen = $derived(
     proposals.answer?.proposals.filter(
       (proposal) => proposals.chosen.has(proposal.hex) && !settled(proposal),
     ) ?? [],
   );
-
-  async function attempt(action: () => Promise<void>) {
-    problem = undefined;
-    try {
-      await action();
-    } catch (error) {
-      problem = messageOf(error);
-    }
-  }
 
   /** Starts where a proposal is best seen, so that it can be corrected. */
   function pickByHand() {
@@ -86,9 +77,9 @@
   }
 
   function take() {
-    void attempt(async () => {
+    void doing.once(async () => {
       const swatches = chosen.map(asNew);
-      await bench.addSwatches(swatches);
+      await bench.palette.addSwatches(swatches);
       bench.say(takenWords(swatches, source.name), true);
     });
   }
@@ -103,10 +94,10 @@
   }
 
   function takeMarked() {
-    void attempt(async () => {
+    void doing.once(async () => {
       const shown = proposals.answer?.proposals ?? [];
       const crossedOut = marking.crossedOut(shown);
-      await bench.markHierarchy(source.name, marking.order(shown).map(asNew), crossedOut.map(asNew));
+      await bench.palette.markHierarchy(source.name, marking.order(shown).map(asNew), crossedOut.map(asNew));
       marking.end();
       const out = crossedOut.length === 0 ? '' : `; ${crossedOut.length} off-limits`;
       bench.say(`The palette stands in the order of ${source.name}${out}.`, true);
@@ -114,7 +105,7 @@
   }
 
   function replace(swatch: Swatch, hex: string, origin: NewSwatch['origin']) {
-    void attempt(() => carrying.recolor(swatch, hex, origin));
+    void doing.do(() => carrying.recolor(swatch, hex, origin));
   }
 </script>
 
@@ -176,7 +167,7 @@
         {/if}
       {/each}
     </ul>
-    <Complaint text={problem} />
+    <Complaint text={doing.problem} />
     <PendingChange {carrying} beside={carrying.pending?.place} />
     <div class="take">
       {#if marking.going}
@@ -199,7 +190,7 @@
           <ReplaceSwatch {hex} onchoose={(swatch) => replace(swatch, hex, { source: source.name, x, y })} />
         {/if}
         {#if bench.brand.swatches.length === 0}
-          <Button onclick={() => attempt(() => bench.draft(source))}>Draft palette and theme</Button>
+          <Button onclick={() => doing.once(() => bench.draft(source))}>Draft palette and theme</Button>
         {/if}
         <Button onclick={() => marking.begin()}>Mark the hierarchy</Button>
         <Button look="main" disabled={chosen.length === 0} onclick={take}>Take chosen</Button>

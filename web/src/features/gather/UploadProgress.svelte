@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Upload } from '../../app/intake.svelte';
+  import type { Upload } from '../../bench/intake.svelte';
   import Button from '../../ui/Button.svelte';
 
   interface Props {

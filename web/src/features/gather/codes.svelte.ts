@@ -2,7 +2,7 @@ import { SvelteSet } from 'svelte/reactivity';
 import { answered, api } from '../../api/client';
 import { messageOf } from '../../api/problem';
 import type { FoundCode } from '../../api/types';
-import { LatestOnly } from '../../app/latest';
+import { LatestOnly } from '../../bench/latest';
 
 /** One colour of a text, whatever number of times and notations it stands there in. */
 export interface TextColor {

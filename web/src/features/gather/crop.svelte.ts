@@ -1,6 +1,6 @@
 import { answered, api } from '../../api/client';
 import type { PictureSource, Source } from '../../api/types';
-import type { Bench } from '../../app/bench.svelte';
+import type { Bench } from '../../bench/bench.svelte';
 
 /** A part of a picture, in its pixels. */
 export interface Part {

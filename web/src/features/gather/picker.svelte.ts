@@ -1,7 +1,7 @@
 import { answered, api } from '../../api/client';
 import { messageOf } from '../../api/problem';
 import type { PictureSource } from '../../api/types';
-import { LatestOnly } from '../../app/latest';
+import { LatestOnly } from '../../bench/latest';
 
 /** Side of what the magnifier shows; pixels. */
 export const PATCH = 13;

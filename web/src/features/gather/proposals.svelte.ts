@@ -17,6 +17,7 @@ export class ProposalState {
   readonly chosen = new SvelteSet<string>();
 
   #begun = false;
+  #abort = new AbortController();
 
   constructor(brandId: string, source: PictureSource) {
     this.#brandId = brandId;
@@ -28,9 +29,7 @@ export class ProposalState {
    * @param settled whether nothing is left to be taken from a proposal
    */
   async refresh(settled: (proposal: Proposal) => boolean): Promise<void> {
-    const focused = this.focused?.hex;
     await this.#ask();
-    this.focused = this.answer?.proposals.find(({ hex }) => hex === focused);
     if (!this.#begun && this.answer) {
       this.#begun = true;
       this.colors.filter((proposal) => !settled(proposal)).forEach(({ hex }) => this.chosen.add(hex));
@@ -75,21 +74,29 @@ export class ProposalState {
     return this.answer?.proposals.filter((proposal) => !proposal.ground) ?? [];
   }
 
+  /** An answer to an older question is dropped, however late it comes. */
   async #ask(): Promise<void> {
+    this.#abort.abort();
+    const { signal } = (this.#abort = new AbortController());
     const query = {
       ...(this.#order === undefined ? {} : { order: this.#order }),
       ...(this.#most === undefined ? {} : { count: this.#most }),
       ...(this.#asked === undefined ? {} : { reading: this.#asked }),
     };
-    const path = { id: this.#brandId, sid: this.source.id };
+    const params = { path: { id: this.#brandId, sid: this.source.id }, query };
     try {
-      this.answer = await answered(
-        api.GET('/api/brands/{id}/sources/{sid}/proposals', { params: { path, query } }),
-      );
-      this.focused = undefined;
-      this.problem = undefined;
+      const answer = await answered(api.GET('/api/brands/{id}/sources/{sid}/proposals', { params, signal }));
+      if (!signal.aborted) {
+        // Read only now: somebody may have set the focus while the answer was on its way.
+        const focused = this.focused?.hex;
+        this.answer = answer;
+        this.focused = answer.proposals.find(({ hex }) => hex === focused);
+        this.problem = undefined;
+      }
     } catch (error) {
-      this.problem = messageOf(error);
+      if (!signal.aborted) {
+        this.problem = messageOf(error);
+      }
     }
   }
 

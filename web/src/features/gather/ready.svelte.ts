@@ -1,7 +1,7 @@
 import { answered, api } from '../../api/client';
 import { messageOf } from '../../api/problem';
 import type { ReadyPalette } from '../../api/types';
-import { LatestOnly } from '../../app/latest';
+import { LatestOnly } from '../../bench/latest';
 
 export const HUES = ['red', 'orange', 'yellow', 'green', 'teal', 'blue', 'violet', 'pink'] as const;
 export const MOODS = ['quiet', 'fresh', 'warm', 'deep', 'bright', 'earthy', 'soft', 'clear'] as const;

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import { deliveryOf } from '../../api/addresses';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import type { DeliveryWords } from './kinds';
 
   interface Props {

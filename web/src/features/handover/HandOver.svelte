@@ -1,20 +1,21 @@
 <script lang="ts">
   import { answered, api } from '../../api/client';
-  import { messageOf } from '../../api/problem';
-  import { useBench } from '../../app/bench.svelte';
-  import { Resource } from '../../app/resource.svelte';
-  import { addressOf } from '../../app/route.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { Resource } from '../../bench/resource.svelte';
+  import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import EditableText from '../../ui/EditableText.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
-  import { slotName } from '../theme/slots';
+  import { slotName } from '../../words/slots';
   import Delivery from './Delivery.svelte';
   import { deliveryWords } from './kinds';
   import TemplatePreview from './TemplatePreview.svelte';
   import TextPreview from './TextPreview.svelte';
 
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   let chosen = $state<string>();
 
@@ -42,11 +43,9 @@
   }
 
   async function takeProposedCode() {
-    try {
+    await doing.do(async () => {
       await bench.setShortCode(bench.brand.proposedShortCode);
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    });
   }
 </script>
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { answered, api } from '../../api/client';
-  import { useBench } from '../../app/bench.svelte';
-  import { Resource } from '../../app/resource.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Resource } from '../../bench/resource.svelte';
   import Complaint from '../../ui/Complaint.svelte';
 
   interface Props {

@@ -1,6 +1,6 @@
 <script lang="ts">
+  import { Doing } from '../../bench/doing.svelte';
   import type { Attachment } from 'svelte/attachments';
-  import { messageOf } from '../../api/problem';
   import type { Consequences } from '../../api/types';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
@@ -18,8 +18,7 @@
   }
 
   const { what, consequences, changed, oncarry, onleave }: Props = $props();
-
-  let problem = $state<string>();
+  const doing = new Doing();
 
   const lines = $derived(consequenceLines(consequences, changed));
 
@@ -27,12 +26,9 @@
   const ready: Attachment<HTMLElement> = (box) => box.querySelector('button')?.focus();
 
   async function carry() {
-    problem = undefined;
-    try {
+    await doing.do(async () => {
       await oncarry();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   function onkeydown(event: KeyboardEvent) {
@@ -59,7 +55,7 @@
     <Button look="main" onclick={carry}>Carry it through</Button>
     <Button look="quiet" onclick={onleave}>Leave it as it is</Button>
   </div>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
 </section>
 
 <style>

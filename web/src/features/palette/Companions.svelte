@@ -2,10 +2,10 @@
   import { untrack } from 'svelte';
   import { companionsOf } from '../../api/addresses';
   import { answered, api } from '../../api/client';
-  import { messageOf } from '../../api/problem';
   import type { Companion, Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { LatestOnly } from '../../app/latest';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { Resource } from '../../bench/resource.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
@@ -17,6 +17,7 @@
 
   const { onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const BASES = ['Main base', 'Second base', 'Third base'];
 
@@ -28,26 +29,17 @@
         .map(({ id }) => id),
     ),
   );
-  let tickets = $state.raw<Companion[]>([]);
-  let problem = $state<string>();
 
-  const latest = new LatestOnly<Companion[]>((answer) => (tickets = answer));
+  const asked = new Resource(() => {
+    const params = { path: { id: bench.id }, query: { bases: [...bases] } };
+    return {
+      key: `${bench.brand.revision} ${bases.join()}`,
+      ask: (signal) => answered(api.GET('/api/brands/{id}/companions', { params, signal })),
+    };
+  });
+  const tickets = $derived(asked.value?.tickets ?? []);
 
   const fresh = $derived(tickets.filter((ticket) => ticket.part !== 'base' && !inPalette(ticket)));
-
-  $effect(() => {
-    const params = { path: { id: bench.id }, query: { bases: [...bases] } };
-    latest.ask(async () => {
-      try {
-        const answer = await answered(api.GET('/api/brands/{id}/companions', { params }));
-        problem = undefined;
-        return answer.tickets;
-      } catch (error) {
-        problem = messageOf(error);
-        throw error;
-      }
-    });
-  });
 
   function usable(): Swatch[] {
     return bench.brand.swatches.filter((swatch) => !swatch.offLimits);
@@ -68,9 +60,8 @@
   }
 
   async function take(taken: Companion[]) {
-    problem = undefined;
-    try {
-      await bench.addSwatches(
+    await doing.once(async () => {
+      await bench.palette.addSwatches(
         taken.map((ticket) => ({
           hex: ticket.hex,
           name: words(ticket).replace(/^./, (letter) => letter.toUpperCase()),
@@ -81,9 +72,7 @@
         `${taken.length === 1 ? '1 companion' : `${taken.length} companions`} joined the palette.`,
         true,
       );
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -116,7 +105,7 @@
       </li>
     {/each}
   </ul>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem ?? asked.problem} />
   <div class="out">
     <a href={companionsOf(bench.id, bases, 'svg')} download>Sheet as SVG</a>
     <a href={companionsOf(bench.id, bases, 'png')} download>Sheet as PNG</a>

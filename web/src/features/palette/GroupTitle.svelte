@@ -1,9 +1,9 @@
 <script lang="ts">
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
-  import { messageOf } from '../../api/problem';
   import type { Group } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import EditableText from '../../ui/EditableText.svelte';
   import IconButton from '../../ui/IconButton.svelte';
@@ -15,22 +15,15 @@
 
   const { group, count }: Props = $props();
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   const groups = $derived(bench.brand.groups.map(({ name }) => name));
   const place = $derived(groups.indexOf(group.name));
 
-  async function attempt(action: () => Promise<void>) {
-    try {
-      await action();
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
-  }
-
   const remove = () =>
-    attempt(async () => {
+    doing.do(async () => {
       const { name } = group;
-      await bench.removeGroup(name);
+      await bench.palette.removeGroup(name);
       bench.say(`The group ${name} is taken away; its colours are in the core.`, true);
     });
 </script>
@@ -41,7 +34,7 @@
       label="Name of the group {group.name}"
       value={group.name}
       maxlength={40}
-      onsave={(to) => bench.renameGroup(group.name, to)}
+      onsave={(to) => bench.palette.renameGroup(group.name, to)}
     />
   {/if}
   <h2 class:visually-hidden={group.own}>{group.name}</h2>
@@ -50,14 +43,14 @@
   <IconButton
     label="Move the group {group.name} up"
     disabled={place === 0}
-    onclick={() => attempt(() => bench.moveGroup(group.name, place - 1))}
+    onclick={() => doing.do(() => bench.palette.moveGroup(group.name, place - 1))}
   >
     <ArrowUp size={18} aria-hidden="true" />
   </IconButton>
   <IconButton
     label="Move the group {group.name} down"
     disabled={place === groups.length - 1}
-    onclick={() => attempt(() => bench.moveGroup(group.name, place + 1))}
+    onclick={() => doing.do(() => bench.palette.moveGroup(group.name, place + 1))}
   >
     <ArrowDown size={18} aria-hidden="true" />
   </IconButton>

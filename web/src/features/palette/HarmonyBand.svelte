@@ -1,9 +1,9 @@
 <script lang="ts">
   import { answered, api } from '../../api/client';
-  import { messageOf } from '../../api/problem';
-  import type { Harmonies, Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { LatestOnly } from '../../app/latest';
+  import type { Swatch } from '../../api/types';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { Resource } from '../../bench/resource.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
@@ -15,6 +15,7 @@
 
   const { swatch }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const KINDS = [
     { value: 'complementary', name: 'complementary' },
@@ -28,32 +29,29 @@
   let kind = $state<(typeof KINDS)[number]['value']>('complementary');
   /** Degrees that base and partners are slid along the band together. */
   let turn = $state(0);
-  let answer = $state.raw<Harmonies>();
-  let problem = $state<string>();
 
-  const latest = new LatestOnly<Harmonies>((harmonies) => (answer = harmonies));
-
-  $effect(() => {
+  const asked = new Resource(() => {
     const params = { path: { code: swatch.codes.hex }, query: { turn } };
-    latest.ask(() => answered(api.GET('/api/color/{code}/harmonies', { params })));
+    return {
+      key: `${swatch.codes.hex} ${turn}`,
+      ask: (signal) => answered(api.GET('/api/color/{code}/harmonies', { params, signal })),
+    };
   });
+  const answer = $derived(asked.value);
 
   const partners = $derived(answer?.harmonies.find((harmony) => harmony.kind === kind)?.partners ?? []);
   /** The base itself is new only when it was slid. */
   const offered = $derived(answer && turn !== 0 ? [answer.base, ...partners] : partners);
 
   async function take(hexes: string[]) {
-    problem = undefined;
     const source = `harmony of ${swatch.name}`;
-    try {
-      await bench.addSwatches(hexes.map((hex) => ({ hex, origin: { source } })));
+    await doing.once(async () => {
+      await bench.palette.addSwatches(hexes.map((hex) => ({ hex, origin: { source } })));
       bench.say(
         `${hexes.length === 1 ? '1 colour' : `${hexes.length} colours`} taken from the ${source}.`,
         true,
       );
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -113,7 +111,7 @@
       {/if}
     </ul>
   {/if}
-  <Complaint text={problem} />
+  <Complaint text={doing.problem ?? asked.problem} />
 </div>
 
 <style>

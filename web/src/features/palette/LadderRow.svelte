@@ -1,9 +1,9 @@
 <script lang="ts">
   import { answered, api } from '../../api/client';
-  import { messageOf } from '../../api/problem';
-  import type { Ladder, Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { LatestOnly } from '../../app/latest';
+  import type { Swatch } from '../../api/types';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { Resource } from '../../bench/resource.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
 
@@ -13,22 +13,20 @@
 
   const { swatch }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const COUNTS = [3, 5, 7, 9, 11, 13, 15];
 
   let count = $state(9);
-  let ladder = $state.raw<Ladder>();
-  let problem = $state<string>();
 
-  const latest = new LatestOnly<Ladder>((answer) => (ladder = answer));
-
-  $effect(() => {
-    const code = swatch.codes.hex;
-    const steps = count;
-    latest.ask(() =>
-      answered(api.GET('/api/color/{code}/ladder', { params: { path: { code }, query: { steps } } })),
-    );
+  const asked = new Resource(() => {
+    const params = { path: { code: swatch.codes.hex }, query: { steps: count } };
+    return {
+      key: `${swatch.codes.hex} ${count}`,
+      ask: (signal) => answered(api.GET('/api/color/{code}/ladder', { params, signal })),
+    };
   });
+  const ladder = $derived(asked.value);
 
   const TAKEN = [
     { value: 'own', name: 'as a swatch of its own' },
@@ -38,10 +36,9 @@
   let taken = $state<'own' | 'step'>('own');
 
   async function take(hex: string, away: number) {
-    problem = undefined;
     const origin = { source: `ladder of ${swatch.name}` };
-    try {
-      await bench.addSwatches([
+    await doing.once(async () => {
+      await bench.palette.addSwatches([
         taken === 'own'
           ? { hex, origin }
           : { hex, origin, step: { base: swatch.id, away }, group: 'Extended' },
@@ -52,9 +49,7 @@
           : `${hex.slice(1)} stands in Extended and follows ${swatch.name}.`,
         true,
       );
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -94,7 +89,7 @@
       {/each}
     </ul>
   {/if}
-  <Complaint text={problem} />
+  <Complaint text={doing.problem ?? asked.problem} />
 </div>
 
 <style>

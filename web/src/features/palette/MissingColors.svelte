@@ -1,8 +1,8 @@
 <script lang="ts">
   import { answered, api } from '../../api/client';
-  import { messageOf } from '../../api/problem';
   import type { Gap, Gaps } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
@@ -15,29 +15,26 @@
 
   const { onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   let gaps = $state.raw<Gaps>();
-  let problem = $state<string>();
 
   async function load() {
-    try {
+    await doing.once(async () => {
       gaps = await answered(api.GET('/api/brands/{id}/palette/gaps', { params: { path: { id: bench.id } } }));
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   void load();
 
   async function take(gap: Gap) {
-    problem = undefined;
-    try {
-      await bench.addSwatches([{ hex: gap.hex, name: gap.name, origin: { source: 'missing colours' } }]);
+    await doing.once(async () => {
+      await bench.palette.addSwatches([
+        { hex: gap.hex, name: gap.name, origin: { source: 'missing colours' } },
+      ]);
       bench.say(`${gap.name} joined the palette.`, true);
       await load();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -65,7 +62,7 @@
     Proposals that go with what is there and are told apart from it by everybody, deficient colour vision
     included.
   </p>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
   {#if gaps}
     {@render list(
       'Accents',
@@ -73,7 +70,7 @@
       'None: either no colour sets a hue to go with, or none is left that everybody could tell apart.',
     )}
     {@render list('Neutrals', gaps.neutrals, 'None: the palette has dark, middle and light ones already.')}
-  {:else if !problem}
+  {:else if !doing.problem}
     <p role="status">Looking for what is missing…</p>
   {/if}
 </Dialog>

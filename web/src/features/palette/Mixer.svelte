@@ -1,7 +1,7 @@
 <script lang="ts">
   import { messageOf } from '../../api/problem';
   import type { MixRequest, Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
   import Segments from '../../ui/Segments.svelte';
   import { consequenceLines } from './consequences';
@@ -40,17 +40,17 @@
 
   function preview(mix: MixRequest) {
     before ??= swatch;
-    bench.previewMix(swatch.id, mix);
+    bench.palette.previewMix(swatch.id, mix);
   }
 
   function cancel() {
     before = undefined;
-    bench.endPreview();
+    bench.kept.endPreview();
   }
 
   async function commit(mix: MixRequest) {
     try {
-      await bench.mixSwatch(swatch.id, mix);
+      await bench.palette.mixSwatch(swatch.id, mix);
     } catch (error) {
       bench.say(messageOf(error));
     } finally {

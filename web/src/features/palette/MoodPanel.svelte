@@ -1,8 +1,8 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
-  import { messageOf } from '../../api/problem';
   import type { Brand, MoodWord } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
   import CarryThrough from './CarryThrough.svelte';
@@ -13,6 +13,7 @@
 
   const { onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const WORDS: readonly MoodWord[] = [
     'warmer',
@@ -36,28 +37,24 @@
   let word = $state<MoodWord>();
   let amount = $state<(typeof AMOUNTS)[number]['value']>('0.7');
   let shown = $state.raw<Brand>();
-  let problem = $state<string>();
 
-  onDestroy(() => bench.endPreview());
+  onDestroy(() => bench.kept.endPreview());
 
   async function look(chosen: MoodWord | undefined, much: typeof amount) {
     word = chosen;
     amount = much;
-    problem = undefined;
     if (!chosen) {
       return;
     }
-    try {
-      shown = await bench.tryMood({ word: chosen, amount: Number(much) });
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    await doing.do(async () => {
+      shown = await bench.palette.tryMood({ word: chosen, amount: Number(much) });
+    });
   }
 
   async function apply() {
     if (word) {
       const made = word.toLowerCase();
-      await bench.applyMood({ word, amount: Number(amount) });
+      await bench.palette.applyMood({ word, amount: Number(amount) });
       bench.say(`The palette is ${made} now.`, true);
       onclose();
     }
@@ -76,7 +73,7 @@
     {/each}
     <Segments label="How much" options={AMOUNTS} value={amount} onchange={(much) => look(word, much)} />
   </div>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
   {#if word && shown?.consequences}
     {#key word + amount}
       <CarryThrough

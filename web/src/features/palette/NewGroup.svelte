@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
@@ -14,19 +14,16 @@
 
   const { swatches, onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   let name = $state('');
-  let problem = $state<string>();
 
   async function make(event: SubmitEvent) {
     event.preventDefault();
-    problem = undefined;
-    try {
-      await bench.sortSwatches(swatches, name.trim());
+    await doing.once(async () => {
+      await bench.palette.sortSwatches(swatches, name.trim());
       onclose();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -38,7 +35,7 @@
       required
       maxlength={40}
     />
-    <Complaint text={problem} />
+    <Complaint text={doing.problem} />
     <Button type="submit" look="main" disabled={name.trim() === ''}>Make the group</Button>
   </form>
 </Dialog>

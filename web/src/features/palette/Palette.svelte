@@ -1,11 +1,11 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
   import { answered, api } from '../../api/client';
-  import { messageOf } from '../../api/problem';
   import type { PaletteOrder } from '../../api/types';
-  import AddSwatch from '../../app/AddSwatch.svelte';
-  import { useBench } from '../../app/bench.svelte';
-  import { addressOf } from '../../app/route.svelte';
+  import AddSwatch from './AddSwatch.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
   import { Carrying } from './carrying.svelte';
@@ -18,6 +18,7 @@
   import SwatchRow from './SwatchRow.svelte';
 
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   const ORDERS = [
     { value: 'use', name: 'use' },
@@ -46,27 +47,19 @@
       .filter((part) => part.swatches.length > 0 || part.group.own),
   );
 
-  async function attempt(action: () => Promise<void>) {
-    try {
-      await action();
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
-  }
-
   async function order(event: Event & { currentTarget: HTMLSelectElement }) {
     const chosen = ORDERS.find(({ value }) => value === event.currentTarget.value);
     event.currentTarget.value = '';
     if (chosen) {
-      await attempt(async () => {
-        await bench.orderSwatches(chosen.value);
+      await doing.do(async () => {
+        await bench.palette.orderSwatches(chosen.value);
         bench.say(`The palette stands by ${chosen.name}.`, true);
       });
     }
   }
 
   const copyAll = () =>
-    attempt(async () => {
+    doing.do(async () => {
       const params = { path: { id: bench.id, kind: 'text' as const } };
       const text = await answered(api.GET('/api/brands/{id}/deliveries/{kind}', { params, parseAs: 'text' }));
       await navigator.clipboard.writeText(text);

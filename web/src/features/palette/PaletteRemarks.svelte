@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { Remark } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import type { Carrying } from './carrying.svelte';
   import RemarkLine from './RemarkLine.svelte';
@@ -15,6 +15,7 @@
 
   const { carrying, onmissing }: Props = $props();
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   const spoken = $derived(
     bench.brand.remarks.filter(
@@ -29,7 +30,7 @@
     if (remark.kind === 'nearly-the-same' && kept && leaving) {
       await carrying.merge(leaving, kept);
     } else if (remark.kind === 'too-many') {
-      await bench.sortSwatches(remark.swatches, 'Extended');
+      await bench.palette.sortSwatches(remark.swatches, 'Extended');
       bench.say('The core is smaller; the others stand in Extended.', true);
     } else {
       onmissing();
@@ -37,11 +38,9 @@
   }
 
   async function speakAgain(remark: Remark) {
-    try {
-      await bench.putAside(remark.key, false);
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    await doing.do(async () => {
+      await bench.palette.putAside(remark.key, false);
+    });
   }
 </script>
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { Remark } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import { namesOf, remarkWords, remedyWords } from './remarks';
 
@@ -12,21 +12,14 @@
 
   const { remark, onremedy }: Props = $props();
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   const words = $derived(remarkWords(remark, namesOf(bench.brand.swatches)));
   const remedy = $derived(remedyWords(remark));
 
-  async function attempt(action: () => Promise<void>) {
-    try {
-      await action();
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
-  }
-
   const putAside = () =>
-    attempt(async () => {
-      await bench.putAside(remark.key, true);
+    doing.do(async () => {
+      await bench.palette.putAside(remark.key, true);
       bench.say('The remark is put aside.', true);
     });
 </script>
@@ -34,7 +27,7 @@
 <p>
   <span>{words}</span>
   {#if remedy}
-    <Button look="quiet" onclick={() => attempt(() => onremedy(remark))}>{remedy}</Button>
+    <Button look="quiet" onclick={() => doing.do(() => onremedy(remark))}>{remedy}</Button>
   {/if}
   <Button look="quiet" onclick={putAside}>Put aside<span class="visually-hidden">: {words}</span></Button>
 </p>

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
+  import { Resource } from '../../bench/resource.svelte';
   import type { Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import EditableText from '../../ui/EditableText.svelte';
   import NewGroup from './NewGroup.svelte';
@@ -15,32 +16,22 @@
 
   const { swatch, onmerge }: Props = $props();
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   /** Stands for a group that is still to be made. */
   const NEW = '\u0000new';
 
-  let names = $state.raw<string[]>([]);
   let naming = $state(false);
 
   const base = $derived(bench.brand.swatches.find(({ id }) => id === swatch.step?.base));
   const others = $derived(bench.brand.swatches.filter(({ id }) => id !== swatch.id));
 
-  async function attempt(action: () => Promise<void>) {
-    try {
-      await action();
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
-  }
-
-  $effect(() => {
-    // Asked anew when the colour has changed.
-    void swatch.hex;
+  /** Asked anew when the colour has changed. */
+  const named = new Resource(() => {
     const { id } = swatch;
-    void attempt(async () => {
-      names = await bench.namesFor(id);
-    });
+    return { key: `${id} ${swatch.hex}`, ask: (signal) => bench.palette.namesFor(id, signal) };
   });
+  const names = $derived(named.value ?? []);
 
   function sort(event: Event & { currentTarget: HTMLSelectElement }) {
     const chosen = event.currentTarget.value;
@@ -48,14 +39,14 @@
       event.currentTarget.value = swatch.group;
       naming = true;
     } else {
-      void attempt(() => bench.sortSwatches([swatch.id], chosen));
+      void doing.do(() => bench.palette.sortSwatches([swatch.id], chosen));
     }
   }
 
   function merge(event: Event & { currentTarget: HTMLSelectElement }) {
     const into = event.currentTarget.value;
     event.currentTarget.value = '';
-    void attempt(() => onmerge(into));
+    void doing.do(() => onmerge(into));
   }
 </script>
 
@@ -63,7 +54,9 @@
   <div class="names">
     <b>Could be called</b>
     {#each names as name (name)}
-      <Button look="quiet" onclick={() => attempt(() => bench.renameSwatch(swatch.id, name))}>{name}</Button>
+      <Button look="quiet" onclick={() => doing.do(() => bench.palette.renameSwatch(swatch.id, name))}
+        >{name}</Button
+      >
     {/each}
   </div>
   <label>
@@ -79,7 +72,7 @@
       label="Spot ink of {swatch.name}"
       value={swatch.spotInk}
       maxlength={60}
-      onsave={(ink) => bench.noteSwatch(swatch.id, ink, swatch.note)}
+      onsave={(ink) => bench.palette.noteSwatch(swatch.id, ink, swatch.note)}
     />
   </div>
   <div class="field wide">
@@ -88,7 +81,7 @@
       label="Note on {swatch.name}"
       value={swatch.note}
       maxlength={400}
-      onsave={(note) => bench.noteSwatch(swatch.id, swatch.spotInk, note)}
+      onsave={(note) => bench.palette.noteSwatch(swatch.id, swatch.spotInk, note)}
     />
   </div>
   {#if others.length > 0}
@@ -103,7 +96,7 @@
   {#if base}
     <div class="names">
       <span>Follows {base.name} on its ladder.</span>
-      <Button look="quiet" onclick={() => attempt(() => bench.freeSwatch(swatch.id))}
+      <Button look="quiet" onclick={() => doing.do(() => bench.palette.freeSwatch(swatch.id))}
         >Let it stand on its own</Button
       >
     </div>

@@ -1,11 +1,11 @@
 <script lang="ts">
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
-  import { messageOf } from '../../api/problem';
   import type { Remark, Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import { originsWords } from './origins';
-  import { slotName } from '../theme/slots';
+  import { slotName } from '../../words/slots';
   import Button from '../../ui/Button.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
   import type { Carrying } from './carrying.svelte';
@@ -28,6 +28,7 @@
 
   const { swatch, index, last, carrying, mixing, onmix }: Props = $props();
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   let over = $state(false);
 
@@ -52,14 +53,12 @@
   const origin = $derived(originsWords(swatch.origins));
 
   async function attempt(action: () => Promise<void>, said?: string) {
-    try {
+    await doing.do(async () => {
       await action();
       if (said) {
         bench.say(said, true);
       }
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    });
   }
 
   async function remedy(remark: Remark) {
@@ -70,7 +69,7 @@
 
   function remove() {
     const kept = uses.length > 0 ? ` What it was used for keeps its colour: ${uses.join(', ')}.` : '';
-    void attempt(() => bench.removeSwatch(swatch.id), `${swatch.name} is out of the palette.${kept}`);
+    void attempt(() => bench.palette.removeSwatch(swatch.id), `${swatch.name} is out of the palette.${kept}`);
   }
 
   function ondrop(event: DragEvent) {
@@ -78,7 +77,7 @@
     const id = droppedSwatch(event);
     if (id) {
       event.preventDefault();
-      void attempt(() => bench.moveSwatch(id, index));
+      void attempt(() => bench.palette.moveSwatch(id, index));
     }
   }
 
@@ -104,7 +103,7 @@
     <EditableText
       label="Name of {swatch.name}"
       value={swatch.name}
-      onsave={(name) => bench.renameSwatch(swatch.id, name)}
+      onsave={(name) => bench.palette.renameSwatch(swatch.id, name)}
     />
     <EditableText
       label="Code of {swatch.name}"
@@ -136,14 +135,14 @@
     <IconButton
       label="Move {swatch.name} up"
       disabled={index === 0}
-      onclick={() => attempt(() => bench.moveSwatch(swatch.id, index - 1))}
+      onclick={() => attempt(() => bench.palette.moveSwatch(swatch.id, index - 1))}
     >
       <ArrowUp size={18} aria-hidden="true" />
     </IconButton>
     <IconButton
       label="Move {swatch.name} down"
       disabled={last}
-      onclick={() => attempt(() => bench.moveSwatch(swatch.id, index + 1))}
+      onclick={() => attempt(() => bench.palette.moveSwatch(swatch.id, index + 1))}
     >
       <ArrowDown size={18} aria-hidden="true" />
     </IconButton>
@@ -157,7 +156,7 @@
       <Button
         look="quiet"
         aria-pressed={swatch.offLimits}
-        onclick={() => attempt(() => bench.setOffLimits(swatch.id, !swatch.offLimits))}
+        onclick={() => attempt(() => bench.palette.setOffLimits(swatch.id, !swatch.offLimits))}
         >{swatch.offLimits ? 'Allow again' : 'Put off-limits'}<span class="visually-hidden"
           >&nbsp;{swatch.name}</span
         ></Button

@@ -1,5 +1,5 @@
 import type { Brand, Consequences, NewSwatch, Swatch } from '../../api/types';
-import type { Bench } from '../../app/bench.svelte';
+import type { Bench } from '../../bench/bench.svelte';
 import { isFollowed } from './consequences';
 
 /** A change that waits until somebody has seen what will follow. */
@@ -32,18 +32,18 @@ export class Carrying {
    * @throws Problem if it is no code
    */
   async recolor(swatch: Swatch, code: string, origin?: NewSwatch['origin']): Promise<void> {
-    const seen = await this.#bench.tryColor(swatch.id, code);
+    const seen = await this.#bench.palette.tryColor(swatch.id, code);
     const consequences = consequencesOf(seen);
     const hex = seen.swatches.find(({ id }) => id === swatch.id)?.codes.hex ?? code;
     if (consequences.swatches.length === 0) {
       this.leave();
     } else if (isFollowed(consequences, swatch.id)) {
       this.#wait(`${swatch.name} becomes ${hex}`, swatch.id, seen, async () => {
-        await this.#bench.recolorSwatch(swatch.id, code, origin);
+        await this.#bench.palette.recolorSwatch(swatch.id, code, origin);
         this.#bench.say(`${swatch.name} is now ${hex}; everything that uses it follows.`, true);
       });
     } else {
-      await this.#bench.recolorSwatch(swatch.id, code, origin);
+      await this.#bench.palette.recolorSwatch(swatch.id, code, origin);
       this.#bench.say(
         consequences.inside
           ? `${swatch.name} is now ${hex}.`
@@ -56,9 +56,9 @@ export class Carrying {
   /** @param into id of the swatch that stays */
   async merge(swatch: Swatch, into: string): Promise<void> {
     const kept = this.#bench.brand.swatches.find(({ id }) => id === into);
-    const seen = await this.#bench.tryMerge(swatch.id, into);
+    const seen = await this.#bench.palette.tryMerge(swatch.id, into);
     this.#wait(`${swatch.name} is replaced by ${kept?.name ?? ''}`, undefined, seen, async () => {
-      await this.#bench.mergeSwatch(swatch.id, into);
+      await this.#bench.palette.mergeSwatch(swatch.id, into);
       this.#bench.say(`${swatch.name} and ${kept?.name ?? ''} are one.`, true);
     });
   }
@@ -78,7 +78,7 @@ export class Carrying {
 
   leave(): void {
     this.#pending = undefined;
-    this.#bench.endPreview();
+    this.#bench.kept.endPreview();
   }
 }
 

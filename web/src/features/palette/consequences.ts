@@ -1,6 +1,6 @@
 import type { Consequences, PairTurn } from '../../api/types';
-import { roleName } from '../roles/roles';
-import { slotName } from '../theme/slots';
+import { roleName } from '../../words/roles';
+import { slotName } from '../../words/slots';
 
 const KINDS: Record<PairTurn['kind'], string> = {
   text: 'text',

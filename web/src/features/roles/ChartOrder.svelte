@@ -1,11 +1,12 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { Chart } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { LatestOnly } from '../../app/latest';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { Resource } from '../../bench/resource.svelte';
   import Button from '../../ui/Button.svelte';
 
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   const COUNTS = [3, 4, 6, 8, 12] as const;
   const VIEWERS: Record<Chart['viewers'][number]['eyes'], string> = {
@@ -17,31 +18,29 @@
   };
 
   let count = $state(6);
-  let chart = $state.raw<Chart>();
 
-  const latest = new LatestOnly<Chart>((answer) => (chart = answer));
-  const holders = $derived(bench.holders('chart'));
-
-  $effect(() => {
-    // Judged anew whenever the brand has changed.
-    void bench.brand.revision;
+  /** Judged anew whenever the brand has changed. */
+  const judged = new Resource(() => {
     const series = count;
-    latest.ask(() => bench.chart(series));
+    return {
+      key: `${bench.brand.revision} ${series}`,
+      ask: (signal) => bench.roles.chart(series, signal),
+    };
   });
+  const chart = $derived(judged.value);
+  const holders = $derived(bench.roles.holders('chart'));
 
   async function improve() {
-    try {
+    await doing.do(async () => {
       const before = holders.join();
-      await bench.improveChart();
+      await bench.roles.improveChart();
       bench.say(
-        bench.holders('chart').join() === before
+        bench.roles.holders('chart').join() === before
           ? 'This order is the best there is already.'
           : 'The series stand in the order in which they are told apart best.',
         true,
       );
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    });
   }
 
   function shown(difference: number | undefined): string {

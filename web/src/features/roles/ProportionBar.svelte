@@ -1,10 +1,11 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { Role } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Complaint from '../../ui/Complaint.svelte';
 
   const bench = useBench();
+  const doing = new Doing();
 
   const PARTS = [
     { key: 'main', role: 'main', name: 'main' },
@@ -20,7 +21,7 @@
   const shares = $derived({ ...kept, ...typed });
 
   function colorsOf(role: Role): string[] {
-    const ids = bench.holders(role);
+    const ids = bench.roles.holders(role);
     return bench.brand.swatches.filter(({ id }) => ids.includes(id)).map(({ hex }) => hex);
   }
 
@@ -32,13 +33,10 @@
       problem = `Together they are ${sum} %; it must be 100 %.`;
       return;
     }
-    problem = undefined;
-    try {
-      await bench.setProportion(whole);
+    await doing.do(async () => {
+      await bench.roles.setProportion(whole);
       typed = {};
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 

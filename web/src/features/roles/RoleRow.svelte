@@ -2,14 +2,15 @@
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import X from '@lucide/svelte/icons/x';
-  import { messageOf } from '../../api/problem';
   import type { BrandRole, DraftedRole, Swatch } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import { carriesSwatch, droppedSwatch } from '../../ui/drag';
   import EditableText from '../../ui/EditableText.svelte';
   import IconButton from '../../ui/IconButton.svelte';
   import Ticket from '../../ui/Ticket.svelte';
-  import { reasonWords, roleName, usualSentence } from './roles';
+  import { reasonWords, usualSentence } from './roles';
+  import { roleName } from '../../words/roles';
 
   interface Props {
     entry: BrandRole;
@@ -19,6 +20,7 @@
 
   const { entry, drafted }: Props = $props();
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   let over = $state(false);
 
@@ -33,23 +35,15 @@
     drafted && drafted.swatches.join() === entry.swatches.join() ? reasonWords(drafted.reason) : undefined,
   );
 
-  async function attempt(action: () => Promise<void>) {
-    try {
-      await action();
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
-  }
-
   function give(event: Event & { currentTarget: HTMLSelectElement }) {
     const id = event.currentTarget.value;
     event.currentTarget.value = '';
-    void attempt(() => bench.giveRole(entry.role, id));
+    void doing.do(() => bench.roles.giveRole(entry.role, id));
   }
 
   function take(id: string) {
-    void attempt(() =>
-      bench.assignRole(
+    void doing.do(() =>
+      bench.roles.assignRole(
         entry.role,
         entry.swatches.filter((other) => other !== id),
       ),
@@ -59,7 +53,7 @@
   function move(id: string, step: number) {
     const order = entry.swatches.filter((other) => other !== id);
     order.splice(entry.swatches.indexOf(id) + step, 0, id);
-    void attempt(() => bench.assignRole(entry.role, order));
+    void doing.do(() => bench.roles.assignRole(entry.role, order));
   }
 
   function ondragover(event: DragEvent) {
@@ -74,7 +68,7 @@
     const id = droppedSwatch(event);
     if (id) {
       event.preventDefault();
-      void attempt(() => bench.giveRole(entry.role, id));
+      void doing.do(() => bench.roles.giveRole(entry.role, id));
     }
   }
 </script>
@@ -129,7 +123,7 @@
       label="What {name} is for"
       value={entry.words || usualSentence(entry.role)}
       maxlength={200}
-      onsave={(words) => bench.wordRole(entry.role, words)}
+      onsave={(words) => bench.roles.wordRole(entry.role, words)}
     />
     {#if reason}<p>Drafted: {reason}.</p>{/if}
   </td>

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
-  import type { DraftedRole } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { addressOf } from '../../app/route.svelte';
+  import { Resource } from '../../bench/resource.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
   import ChartOrder from './ChartOrder.svelte';
@@ -11,28 +11,23 @@
   import { contradictionWords } from './roles';
 
   const bench = useBench();
-
-  let drafted = $state.raw<DraftedRole[]>([]);
+  const doing = new Doing((problem) => bench.say(problem));
 
   const roles = $derived(bench.brand.roles.roles);
   const some = $derived(roles.some(({ role, swatches }) => swatches.length > 0 && role !== 'off-limits'));
 
-  $effect(() => {
-    // Drafted anew whenever the palette has changed.
-    void bench.brand.revision;
-    bench.draftedRoles().then(
-      (answer) => (drafted = answer),
-      (error: unknown) => bench.say(messageOf(error)),
-    );
-  });
+  /** Drafted anew whenever the palette has changed. */
+  const asked = new Resource(() => ({
+    key: String(bench.brand.revision),
+    ask: (signal) => bench.roles.draftedRoles(signal),
+  }));
+  const drafted = $derived(asked.value ?? []);
 
   async function draft() {
-    try {
-      await bench.draftRoles();
+    await doing.do(async () => {
+      await bench.roles.draftRoles();
       bench.say('The roles are drafted; the reason stands beside each.', true);
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    });
   }
 </script>
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Contradiction } from '../../api/types';
-import { contradictionWords, roleName } from './roles';
+import { contradictionWords } from './roles';
+import { roleName } from '../../words/roles';
 
 describe('roles in words', () => {
   it.each<[Contradiction, string]>([

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { packageOf } from '../../api/addresses';
   import type { ShelfBrand } from '../../api/types';
-  import { addressOf } from '../../app/route.svelte';
+  import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import EditableText from '../../ui/EditableText.svelte';
 

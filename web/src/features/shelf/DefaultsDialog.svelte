@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
@@ -12,23 +12,14 @@
   }
 
   const { shelf, onclose }: Props = $props();
+  const doing = new Doing();
 
   let headingFont = $state('');
   let bodyFont = $state('');
   let groups = $state('');
   let loaded = $state(false);
-  let problem = $state<string>();
 
-  async function attempt(action: () => Promise<void>) {
-    problem = undefined;
-    try {
-      await action();
-    } catch (error) {
-      problem = messageOf(error);
-    }
-  }
-
-  void attempt(async () => {
+  void doing.do(async () => {
     const defaults = await shelf.defaults();
     headingFont = defaults.headingFont;
     bodyFont = defaults.bodyFont;
@@ -38,7 +29,7 @@
 
   function save(event: SubmitEvent) {
     event.preventDefault();
-    void attempt(async () => {
+    void doing.do(async () => {
       const names = groups
         .split(',')
         .map((name) => name.trim())
@@ -66,7 +57,7 @@
       placeholder="Video, Campaign"
     />
     <p class="hint">Core, Extended and Charts are there anyway.</p>
-    <Complaint text={problem} />
+    <Complaint text={doing.problem} />
     <div><Button type="submit" look="main" disabled={!loaded}>Keep them</Button></div>
   </form>
 </Dialog>

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
+  import { Doing } from '../../bench/doing.svelte';
   import type { ShelfBrand } from '../../api/types';
-  import { addressOf, router } from '../../app/route.svelte';
-  import Wordmark from '../../app/Wordmark.svelte';
+  import { addressOf, router } from '../../bench/route.svelte';
+  import Wordmark from '../../ui/Wordmark.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import BrandRow from './BrandRow.svelte';
@@ -11,27 +11,28 @@
   import { ShelfState } from './shelf.svelte';
 
   const shelf = new ShelfState();
+  const doing = new Doing();
 
   let name = $state('');
-  let problem = $state<string>();
   let said = $state<string>();
   let settingDefaults = $state(false);
 
-  async function attempt(action: () => Promise<void>) {
-    problem = undefined;
+  function attempt(action: () => Promise<void>): Promise<boolean> {
     said = undefined;
-    try {
-      await action();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    return doing.do(action);
+  }
+
+  /** For what adds something: a second Enter adds nothing. */
+  function once(action: () => Promise<void>): Promise<boolean> {
+    said = undefined;
+    return doing.once(action);
   }
 
   void attempt(() => shelf.load());
 
   function begin(event: SubmitEvent) {
     event.preventDefault();
-    void attempt(async () => router.go(addressOf(await shelf.begin(name.trim()))));
+    void once(async () => router.go(addressOf(await shelf.begin(name.trim()))));
   }
 
   function remove(brand: ShelfBrand) {
@@ -42,14 +43,14 @@
   }
 
   function copy(brand: ShelfBrand) {
-    void attempt(async () => {
+    void once(async () => {
       const name = await shelf.copy(brand);
       said = `${name} stands on the shelf, with a trail of its own.`;
     });
   }
 
   function takeIn(files: File[]) {
-    void attempt(async () => {
+    void once(async () => {
       const lines = await shelf.takeIn(files, (words) => (said = words));
       said = lines.join('\n');
     });
@@ -83,7 +84,7 @@
     <Button type="submit" look="main" disabled={name.trim() === ''}>Put it on the shelf</Button>
   </form>
   <div>
-    <Complaint text={problem} />
+    <Complaint text={doing.problem} />
     <p role="status" class:said>{said ?? ''}</p>
   </div>
 

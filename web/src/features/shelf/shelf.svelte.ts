@@ -2,7 +2,7 @@ import { answered, api } from '../../api/client';
 import { messageOf } from '../../api/problem';
 import type { Defaults, ShelfBrand } from '../../api/types';
 import { takeInPackage } from '../../api/upload';
-import { LatestOnly } from '../../app/latest';
+import { LatestOnly } from '../../bench/latest';
 
 /** So many brands are shown until somebody wants more of them. */
 const PAGE = 100;

@@ -1,17 +1,14 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
-  import { EYES, eyes, type EyesOf } from '../../app/eyes.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { EYES, eyes, type EyesOf } from '../../bench/eyes.svelte';
   import Complaint from '../../ui/Complaint.svelte';
 
-  let problem = $state<string>();
+  const doing = new Doing();
 
   async function see(whose: EyesOf, strength: number) {
-    problem = undefined;
-    try {
+    await doing.do(async () => {
       await eyes.see(whose, strength);
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   function choose(event: Event & { currentTarget: HTMLSelectElement }) {
@@ -42,7 +39,7 @@
       <output>{eyes.strength} %</output>
     </label>
   {/if}
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
 </details>
 
 <style>

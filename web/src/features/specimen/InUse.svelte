@@ -1,10 +1,11 @@
 <script lang="ts">
-  import { useBench } from '../../app/bench.svelte';
-  import { messageOf } from '../../api/problem';
+  import Complaint from '../../ui/Complaint.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import { carriesFiles } from '../../ui/drag';
   import Segments from '../../ui/Segments.svelte';
-  import { wordsOf } from '../trail/wording';
+  import { wordsOf } from '../../words/trail';
   import { Before } from './before.svelte';
   import EyesChoice from './EyesChoice.svelte';
   import OwnPage from './OwnPage.svelte';
@@ -12,6 +13,7 @@
   import WholeWindow from './WholeWindow.svelte';
 
   const bench = useBench();
+  const doing = new Doing();
   const before = new Before(bench.id);
 
   const MOMENTS = [
@@ -20,7 +22,6 @@
   ] as const;
 
   let moment = $state<'now' | 'before'>('now');
-  let problem = $state<string>();
   let whole = $state(false);
 
   const present = $derived(bench.trial?.specimen ?? bench.specimen);
@@ -31,12 +32,9 @@
 
   async function show(which: 'now' | 'before') {
     moment = which;
-    problem = undefined;
-    try {
+    await doing.do(async () => {
       await (which === 'before' ? before.open(bench.theme.id) : undefined);
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   let over = $state(false);
@@ -59,11 +57,9 @@
   }
 
   async function choose(value: string) {
-    try {
+    await doing.do(async () => {
       await before.choose(value, bench.theme.id);
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -100,7 +96,7 @@
   {#if moment === 'now' && bench.trial}
     <p class="trial">{bench.trial.name}, only tried on</p>
   {/if}
-  {#if problem}<p role="alert">{problem}</p>{/if}
+  <Complaint text={doing.problem} />
   <EyesChoice />
   <OwnPage {moment} />
   <p class="visually-hidden">

@@ -1,11 +1,11 @@
 <script lang="ts">
+  import { Resource } from '../../bench/resource.svelte';
   import ChevronLeft from '@lucide/svelte/icons/chevron-left';
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import { pictureOf, slideOf } from '../../api/addresses';
-  import { messageOf } from '../../api/problem';
   import { hasSlides, isPicture } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { eyes } from '../../app/eyes.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { eyes } from '../../bench/eyes.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import IconButton from '../../ui/IconButton.svelte';
 
@@ -18,23 +18,24 @@
   const bench = useBench();
 
   let number = $state(1);
-  let count = $state(0);
-  let problem = $state<string>();
 
   const sources = $derived(bench.sheet.sources.filter((source) => hasSlides(source) || isPicture(source)));
   const shown = $derived(sources.find(({ id }) => id === bench.ownPage));
   const deck = $derived(shown && hasSlides(shown) ? shown : undefined);
 
+  const asked = new Resource(() => {
+    const id = deck?.id;
+    return id ? { key: id, ask: (signal) => bench.slides(id, signal) } : undefined;
+  });
+  const count = $derived(asked.value ?? 0);
+  /** Said of a slide that the browser could not show. */
+  let broken = $state<string>();
+
   $effect(() => {
+    // Another deck begins with its first slide.
+    void deck?.id;
     number = 1;
-    count = 0;
-    problem = undefined;
-    if (deck) {
-      bench.slides(deck.id).then(
-        (found) => (count = found),
-        (error: unknown) => (problem = messageOf(error)),
-      );
-    }
+    broken = undefined;
   });
 </script>
 
@@ -62,7 +63,7 @@
       alt="Slide {number} of {deck.name}, {moment === 'now'
         ? `in the theme ${bench.theme.name}`
         : 'as it is'}"
-      onerror={() => (problem = `Slide ${number} of ${deck.name} cannot be drawn.`)}
+      onerror={() => (broken = `Slide ${number} of ${deck.name} cannot be drawn.`)}
     />
     <p>
       <IconButton label="Slide before" disabled={number === 1} onclick={() => number--}
@@ -72,13 +73,13 @@
       <IconButton label="Slide after" disabled={number === count} onclick={() => number++}
         ><ChevronRight size={16} aria-hidden="true" /></IconButton
       >
-      <span>charts and SmartArt are not drawn</span>
+      <span>charts and diagrams are not drawn</span>
     </p>
   {:else if shown && isPicture(shown)}
     <img class:seen={eyes.matrix} src={pictureOf(bench.id, shown.id)} alt={shown.name} />
     <p><span>A picture has no theme: it stays as it is.</span></p>
   {/if}
-  <Complaint text={problem} />
+  <Complaint text={asked.problem ?? broken} />
 </div>
 
 <style>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Specimen } from '../../api/types';
-  import { eyes } from '../../app/eyes.svelte';
+  import { eyes } from '../../bench/eyes.svelte';
   import Chart from './Chart.svelte';
   import Letter from './Letter.svelte';
   import MoreCharts from './MoreCharts.svelte';

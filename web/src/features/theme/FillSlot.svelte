@@ -1,12 +1,12 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { SlotRequest } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
   import Ticket from '../../ui/Ticket.svelte';
-  import { slotName } from './slots';
+  import { slotName } from '../../words/slots';
 
   interface Props {
     slot: string;
@@ -15,17 +15,15 @@
 
   const { slot, onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   let code = $state('');
-  let problem = $state<string>();
 
   async function fill(request: SlotRequest) {
-    try {
-      await bench.fillSlot(slot, request);
+    await doing.do(async () => {
+      await bench.themes.fillSlot(slot, request);
       onclose();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   function enter(event: SubmitEvent) {
@@ -50,7 +48,7 @@
     <input id="slot-code" bind:value={code} required maxlength="60" placeholder="0F7C7A or rgb(15 124 122)" />
     <Button type="submit">Put</Button>
   </form>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
   <Button look="quiet" onclick={() => fill({})}>Leave it empty</Button>
 </Dialog>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
@@ -12,6 +12,7 @@
 
   const { onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   type Way = 'turned' | 'copy' | 'empty';
 
@@ -19,21 +20,18 @@
 
   let name = $state('');
   let way = $state<Way>('turned');
-  let problem = $state<string>();
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
     const original = bench.theme.name;
-    try {
-      await bench.addTheme(name, way === 'empty' ? undefined : bench.theme.id, way === 'turned');
+    await doing.once(async () => {
+      await bench.themes.addTheme(name, way === 'empty' ? undefined : bench.theme.id, way === 'turned');
       bench.say(
         way === 'empty' ? `${name} is begun; its slots are empty.` : `${name} is made from ${original}.`,
         true,
       );
       onclose();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -58,7 +56,7 @@
         <span>empty, to be filled by hand or by a suggestion</span>
       </label>
     </fieldset>
-    <Complaint text={problem} />
+    <Complaint text={doing.problem} />
     <Button look="main" type="submit">Add it</Button>
   </form>
 </Dialog>

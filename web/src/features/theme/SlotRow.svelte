@@ -1,10 +1,11 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { Slot } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import { carriedSwatch, carriesSwatch, droppedSwatch } from '../../ui/drag';
   import Ticket from '../../ui/Ticket.svelte';
-  import { differenceWords, originOf, reasonOf, slotName } from './slots';
+  import { differenceWords, originOf, reasonOf } from './slots';
+  import { slotName } from '../../words/slots';
   import Tints from './Tints.svelte';
 
   interface Props {
@@ -19,6 +20,7 @@
 
   const { slot, beside, kept, onkeep, onopen }: Props = $props();
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   const GROUNDS = ['lt1', 'lt2', 'dk1', 'dk2'] as const;
 
@@ -33,7 +35,7 @@
     const swatchId = carriedSwatch();
     if (carriesSwatch(event) && swatchId && !over) {
       over = true;
-      endPreview = bench.previewSlot(slot.slot, { swatchId });
+      endPreview = bench.themes.previewSlot(slot.slot, { swatchId });
     }
   }
 
@@ -58,11 +60,9 @@
     const swatchId = droppedSwatch(event);
     if (swatchId) {
       event.preventDefault();
-      try {
-        await bench.fillSlot(slot.slot, { swatchId });
-      } catch (error) {
-        bench.say(messageOf(error));
-      }
+      await doing.do(async () => {
+        await bench.themes.fillSlot(slot.slot, { swatchId });
+      });
     }
   }
 

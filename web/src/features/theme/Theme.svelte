@@ -1,9 +1,10 @@
 <script lang="ts">
+  import { Resource } from '../../bench/resource.svelte';
   import { SvelteSet } from 'svelte/reactivity';
-  import { messageOf } from '../../api/problem';
-  import type { SlotDifference, Suggestion, SuggestionPolicy } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { addressOf } from '../../app/route.svelte';
+  import type { Suggestion, SuggestionPolicy } from '../../api/types';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import EditableText from '../../ui/EditableText.svelte';
@@ -16,17 +17,17 @@
   import { warningWords } from './warnings';
 
   const bench = useBench();
+  const doing = new Doing();
 
   const slots = $derived(bench.theme.slots);
   /** Of the kept theme, not of what a hanging ticket would make of it: a new line would move the rows under the pointer. */
   const warnings = $derived.by(() => {
-    const { slots, warnings } = bench.keptTheme;
+    const { slots, warnings } = bench.themes.shownAsKept;
     return slots.some((slot) => slot.hex)
       ? [...warnings].sort((one, other) => Number(one.note) - Number(other.note))
       : [];
   });
 
-  let problem = $state<string>();
   let filling = $state<string>();
   let spare = $state<SuggestionPolicy['spare']>('derive');
   let links = $state<SuggestionPolicy['links']>('brand');
@@ -38,21 +39,20 @@
   let writing = $state(false);
   /** Id of the theme that the slots are shown beside; empty: none. */
   let beside = $state('');
-  let differences = $state.raw<SlotDifference[]>([]);
 
   const other = $derived(bench.brand.themes.find(({ id }) => id === beside && id !== bench.theme.id));
 
-  $effect(() => {
-    // Told anew whenever one of the two may have changed.
-    void bench.brand.revision;
-    void bench.theme.id;
-    if (other) {
-      bench.differences(other.id).then(
-        (found) => (differences = found),
-        (error: unknown) => (problem = messageOf(error)),
-      );
-    }
+  /** Told anew whenever one of the two may have changed. */
+  const compared = new Resource(() => {
+    const id = other?.id;
+    return id
+      ? {
+          key: `${bench.brand.revision} ${bench.theme.id} ${id}`,
+          ask: (signal) => bench.themes.differences(id, signal),
+        }
+      : undefined;
   });
+  const differences = $derived(compared.value ?? []);
 
   function besideOf(code: string) {
     const slot = other?.slots.find((candidate) => candidate.slot === code);
@@ -66,19 +66,16 @@
   }
 
   async function suggest() {
-    problem = undefined;
-    try {
+    await doing.do(async () => {
       const theme = bench.theme.id;
-      made = { theme, suggestion: await bench.suggestTheme({ spare, links, keep: [...kept] }) };
+      made = { theme, suggestion: await bench.themes.suggestTheme({ spare, links, keep: [...kept] }) };
       bench.say(
         kept.size === 0
           ? 'All twelve slots are filled; the reason stands beside each.'
           : `${12 - kept.size} slots are filled, ${kept.size} kept; the reason stands beside each.`,
         true,
       );
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -88,7 +85,7 @@
       <EditableText
         label="Name of the theme"
         value={bench.theme.name}
-        onsave={(name) => bench.renameTheme(name)}
+        onsave={(name) => bench.themes.renameTheme(name)}
       />
     </div>
   {/snippet}
@@ -106,7 +103,7 @@
   </Button>
 </StationTitle>
 <ThemeTabs {beside} onbeside={(id) => (beside = id)} />
-<Complaint text={problem} />
+<Complaint text={doing.problem ?? compared.problem} />
 {#if bench.brand.swatches.length === 0}
   <p class="hint">
     The palette is empty, so a suggestion is black and white. <a href={addressOf(bench.id, 'gather')}

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
   import type { PageGround } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Segments from '../../ui/Segments.svelte';
   import NewTheme from './NewTheme.svelte';
@@ -14,6 +14,7 @@
 
   const { beside, onbeside }: Props = $props();
   const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
 
   const PAGES: { value: PageGround; name: string }[] = [
     { value: 'light', name: 'light pages' },
@@ -26,24 +27,25 @@
   const first = $derived(themes[0]?.id === bench.theme.id);
 
   async function attempt(action: () => Promise<void>, words: string) {
-    try {
+    await doing.do(async () => {
       await action();
       bench.say(words, true);
-    } catch (error) {
-      bench.say(messageOf(error));
-    }
+    });
   }
 
   const turn = (ground: PageGround) =>
-    attempt(() => bench.setPages(ground), `${bench.theme.name} has ${ground.toLowerCase()} pages now.`);
-  const lead = () => attempt(() => bench.leadWithTheme(), `${bench.theme.name} is handed over first.`);
-  const remove = () => attempt(() => bench.removeTheme(), `${bench.theme.name} is taken away.`);
+    attempt(
+      () => bench.themes.setPages(ground),
+      `${bench.theme.name} has ${ground.toLowerCase()} pages now.`,
+    );
+  const lead = () => attempt(() => bench.themes.leadWithTheme(), `${bench.theme.name} is handed over first.`);
+  const remove = () => attempt(() => bench.themes.removeTheme(), `${bench.theme.name} is taken away.`);
 </script>
 
 <div class="themes">
   <div class="tabs" role="group" aria-label="Themes">
     {#each themes as { id, name }, index (id)}
-      <button type="button" aria-pressed={id === bench.theme.id} onclick={() => bench.showTheme(id)}>
+      <button type="button" aria-pressed={id === bench.theme.id} onclick={() => bench.themes.show(id)}>
         {name}{#if index === 0 && themes.length > 1}<small>&nbsp;first</small>{/if}
       </button>
     {/each}

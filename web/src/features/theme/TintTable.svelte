@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
   import Dialog from '../../ui/Dialog.svelte';
   import Ticket from '../../ui/Ticket.svelte';
-  import { slotName } from './slots';
+  import { slotName } from '../../words/slots';
   import { inDocuments, inPresentations, inWorkbooks, stepWords } from './tints';
 
   /** The exact steps of every slot, as each kind of document writes them. */

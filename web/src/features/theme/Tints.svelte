@@ -1,8 +1,8 @@
 <script lang="ts">
   import { messageOf } from '../../api/problem';
   import type { Slot } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
-  import { slotName } from './slots';
+  import { useBench } from '../../bench/bench.svelte';
+  import { slotName } from '../../words/slots';
   import { stepWords } from './tints';
 
   interface Props {

@@ -1,5 +1,5 @@
 import type { GivenUp } from '../../api/types';
-import { slotName } from './slots';
+import { slotName } from '../../words/slots';
 
 const KINDS: Record<GivenUp['kind'], string> = {
   'role-elsewhere': 'the colour whose role it is does not stand there',

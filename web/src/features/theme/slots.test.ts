@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Slot, Swatch } from '../../api/types';
-import { originOf, reasonOf, slotName } from './slots';
+import { originOf, reasonOf } from './slots';
+import { slotName } from '../../words/slots';
 
 const TEAL: Swatch = {
   id: 'teal',

@@ -1,5 +1,5 @@
 import type { ThemeWarning } from '../../api/types';
-import { slotName } from './slots';
+import { slotName } from '../../words/slots';
 
 function ratio(value: number): string {
   return `${(Math.floor(value * 100) / 100).toFixed(2)}:1`;

@@ -1,12 +1,12 @@
 <script lang="ts">
   import { answered, api } from '../../api/client';
-  import { messageOf } from '../../api/problem';
   import type { Trail } from '../../api/types';
-  import { useBench } from '../../app/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';
-  import { wordsOf } from './wording';
+  import { wordsOf } from '../../words/trail';
 
   interface Props {
     onclose: () => void;
@@ -14,6 +14,7 @@
 
   const { onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   const time = new Intl.DateTimeFormat('en-GB', {
     day: 'numeric',
@@ -23,7 +24,6 @@
   });
 
   let trail = $state.raw<Trail>();
-  let problem = $state<string>();
 
   /** @param before only what lies before this step; nothing: the newest steps */
   function page(before?: number): Promise<Trail> {
@@ -32,26 +32,20 @@
   }
 
   async function attempt(action?: () => Promise<void>) {
-    problem = undefined;
-    try {
+    await doing.do(async () => {
       await action?.();
       trail = await page();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   async function showEarlier() {
-    problem = undefined;
-    try {
+    await doing.do(async () => {
       const shown = trail;
       const earlier = await page(shown?.steps[0]?.revision);
       if (shown && trail === shown) {
         trail = { ...shown, steps: [...earlier.steps, ...shown.steps], more: earlier.more };
       }
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 
   void attempt();
@@ -59,17 +53,17 @@
 
 <Dialog title="Trail" {onclose}>
   <div class="actions">
-    <Button disabled={!bench.brand.canUndo} onclick={() => attempt(() => bench.undo())}>Undo</Button>
-    <Button disabled={!bench.brand.canRedo} onclick={() => attempt(() => bench.redo())}>Redo</Button>
+    <Button disabled={!bench.brand.canUndo} onclick={() => attempt(() => bench.kept.undo())}>Undo</Button>
+    <Button disabled={!bench.brand.canRedo} onclick={() => attempt(() => bench.kept.redo())}>Redo</Button>
   </div>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
   <ol reversed aria-label="Steps, newest first">
     {#each [...(trail?.steps ?? [])].reverse() as step (step.revision)}
       <li aria-current={step.revision === trail?.cursor ? 'step' : undefined} class:undone={!step.done}>
         {#if step.note.hex}<i style:--color={step.note.hex} aria-hidden="true"></i>{/if}
         <span class="words">{wordsOf(step.note)}{step.done ? '' : ' (undone)'}</span>
         {#if step.revision !== trail?.cursor}
-          <Button look="quiet" onclick={() => attempt(() => bench.goTo(step.revision))}>
+          <Button look="quiet" onclick={() => attempt(() => bench.kept.goTo(step.revision))}>
             Go here<span class="visually-hidden">: {wordsOf(step.note)}</span>
           </Button>
         {/if}

@@ -18,7 +18,7 @@ import org.apache.poi.xslf.usermodel.XSLFSlideMaster;
 
 /**
  * Slides of a deck that exists as pictures, as they are or in a theme of the brand. The library draws no charts and no
- * SmartArt.
+ * diagrams.
  */
 public final class SlidePictures {
     /** The longer side of what is drawn; pixels. */

@@ -49,7 +49,8 @@ final class SvgStyles {
 
     private void rewrite(CSSDeclaration declaration) {
         String before = declaration.getExpression().getAsCSSString(WRITING);
-        // Whoever draws it splits at every semicolon, also at one in an address or a text, and those paint nothing here.
+        // Whoever draws it splits at every semicolon, also at one in an address or a text, and those paint nothing
+        // here.
         String after = before.indexOf(';') >= 0 ? "none" : property.apply(declaration.getProperty(), before);
         if (!after.equals(before)) {
             declaration.setExpression(CSSExpression.createSimple(after));

@@ -1,9 +1,13 @@
 import { createContext } from 'svelte';
-import { answered, api } from '../api/client';
-import type { ReadyPalette, Source, Specimen } from '../api/types';
+import { abortable, answered, api } from '../api/client';
+import type { Brand, ReadyPalette, Source, Specimen, Theme } from '../api/types';
 import { GroundWork } from './grounds.svelte';
 import { Intake } from './intake.svelte';
+import { KeptBrand } from './kept.svelte';
+import { PaletteWork } from './palette.svelte';
+import { RoleWork } from './roles.svelte';
 import { Sheet } from './sheet.svelte';
+import { ThemeWork } from './themes.svelte';
 
 /** A text that colours are read from. */
 export interface SourceText {
@@ -19,9 +23,14 @@ export interface Trial {
   specimen: Specimen;
 }
 
-/** The brand on the bench and everything that is done to it. */
-export class Bench extends GroundWork {
-  readonly sheet = new Sheet(this.id);
+/** The brand on the bench: it holds the brand as it is kept, and a small class for each kind of work on it. */
+export class Bench {
+  readonly kept: KeptBrand;
+  readonly palette: PaletteWork;
+  readonly roles: RoleWork;
+  readonly themes: ThemeWork;
+  readonly grounds: GroundWork;
+  readonly sheet: Sheet;
   readonly intake = new Intake(this);
   /** Text whose codes are looked at; nothing while nobody does. */
   text = $state.raw<SourceText>();
@@ -29,25 +38,57 @@ export class Bench extends GroundWork {
   /** Id of the source that the specimens show as a page of one's own. */
   ownPage = $state<string>();
 
+  constructor(id: string) {
+    this.kept = new KeptBrand(id);
+    this.palette = new PaletteWork(this.kept);
+    this.roles = new RoleWork(this.kept);
+    this.themes = new ThemeWork(this.kept);
+    this.grounds = new GroundWork(this.kept, this.themes);
+    this.sheet = new Sheet(id);
+  }
+
+  get id(): string {
+    return this.kept.id;
+  }
+
+  get brand(): Brand {
+    return this.kept.brand;
+  }
+
+  /** The theme that is looked at. */
+  get theme(): Theme {
+    return this.themes.shown;
+  }
+
+  /** What the specimens of that theme are painted from. */
+  get specimen(): Specimen {
+    return this.theme.specimen;
+  }
+
+  /** @param undoable whether the last step on the trail is what the line speaks of, or how it is taken back */
+  say(text: string, undoable: boolean | (() => Promise<void>) = false): void {
+    this.kept.say(text, undoable);
+  }
+
   /** The sheet first, since the bench is shown as soon as the brand is there. */
   async open(): Promise<void> {
     try {
       await this.sheet.load();
-      await this.load();
+      await this.kept.load();
     } catch (error) {
-      this.fail(error);
+      this.kept.fail(error);
     }
   }
 
   rename(name: string): Promise<void> {
-    return this.change((header) =>
+    return this.kept.change((header) =>
       api.PUT('/api/brands/{id}/name', { params: { path: { id: this.id }, header }, body: { name } }),
     );
   }
 
   setShortCode(shortCode: string | undefined): Promise<void> {
     const body = shortCode ? { shortCode } : {};
-    return this.change((header) =>
+    return this.kept.change((header) =>
       api.PUT('/api/brands/{id}/short-code', { params: { path: { id: this.id }, header }, body }),
     );
   }
@@ -61,13 +102,15 @@ export class Bench extends GroundWork {
   }
 
   /** @return how many slides a deck on the sheet has */
-  async slides(sid: string): Promise<number> {
+  async slides(sid: string, signal?: AbortSignal): Promise<number> {
     const params = { path: { id: this.id, sid } };
-    return (await answered(api.GET('/api/brands/{id}/sources/{sid}/slides', { params }))).count;
+    return (
+      await answered(api.GET('/api/brands/{id}/sources/{sid}/slides', { params, ...abortable(signal) }))
+    ).count;
   }
 
   async draft(source: Source): Promise<void> {
-    await this.change((header) =>
+    await this.kept.change((header) =>
       api.POST('/api/brands/{id}/draft', {
         params: { path: { id: this.id }, header },
         body: { sourceId: source.id },
@@ -98,7 +141,7 @@ export class Bench extends GroundWork {
 
   async takePalette(palette: ReadyPalette): Promise<void> {
     const first = this.brand.swatches.length === 0;
-    await this.change((header) =>
+    await this.kept.change((header) =>
       api.POST('/api/brands/{id}/palettes/{palette}', {
         params: { path: { id: this.id, palette: palette.id }, header },
       }),
@@ -116,12 +159,12 @@ export class Bench extends GroundWork {
   /** The theme of an existing file becomes the brand's. */
   async takeTheme(source: Source): Promise<void> {
     const before = this.brand.swatches.length;
-    await this.change((header) =>
+    await this.kept.change((header) =>
       api.POST('/api/brands/{id}/sources/{sid}/theme', {
         params: { path: { id: this.id, sid: source.id }, header },
       }),
     );
-    this.showTheme(this.brand.themes[0]?.id);
+    this.themes.show(this.brand.themes[0]?.id);
     const added = this.brand.swatches.length - before;
     const counted = added === 0 ? 'no new swatch' : added === 1 ? '1 new swatch' : `${added} new swatches`;
     this.say(`Slots and fonts of ${source.name} are the theme now; ${counted}.`, true);

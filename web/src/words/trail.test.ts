@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Note } from '../../api/types';
-import { wordsOf } from './wording';
+import type { Note } from '../api/types';
+import { wordsOf } from './trail';
 
 describe('the trail in plain words', () => {
   it.each<[Note, string]>([

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { messageOf } from '../api/problem';
-  import Button from '../ui/Button.svelte';
-  import Complaint from '../ui/Complaint.svelte';
-  import Dialog from '../ui/Dialog.svelte';
-  import TextField from '../ui/TextField.svelte';
-  import { useBench } from './bench.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import Dialog from '../../ui/Dialog.svelte';
+  import TextField from '../../ui/TextField.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
 
   interface Props {
     onclose: () => void;
@@ -12,19 +12,17 @@
 
   const { onclose }: Props = $props();
   const bench = useBench();
+  const doing = new Doing();
 
   let code = $state('');
   let name = $state('');
-  let problem = $state<string>();
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    try {
-      await bench.addSwatches([name.trim() ? { hex: code, name: name.trim() } : { hex: code }]);
+    await doing.once(async () => {
+      await bench.palette.addSwatches([name.trim() ? { hex: code, name: name.trim() } : { hex: code }]);
       onclose();
-    } catch (error) {
-      problem = messageOf(error);
-    }
+    });
   }
 </script>
 
@@ -44,7 +42,7 @@
       maxlength={80}
       placeholder="left empty, it is named after its look"
     />
-    <Complaint text={problem} />
+    <Complaint text={doing.problem} />
     <div><Button type="submit" look="main">Add</Button></div>
   </form>
 </Dialog>

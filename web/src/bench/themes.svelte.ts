@@ -1,52 +1,54 @@
-import { answered, api } from '../api/client';
+import { abortable, answered, api } from '../api/client';
 import type {
   PageGround,
   SlotDifference,
   SlotRequest,
-  Specimen,
   Suggestion,
   SuggestionPolicy,
   Theme,
 } from '../api/types';
-import { RoleWork } from './roles.svelte';
+import type { KeptBrand } from './kept.svelte';
 
 /** Everything that is done to the themes; one of them is looked at, and changes go to that one. */
-export class ThemeWork extends RoleWork {
+export class ThemeWork {
+  readonly #kept: KeptBrand;
+
+  constructor(kept: KeptBrand) {
+    this.#kept = kept;
+  }
+
   /** Id of the theme that is looked at; nothing for the one that is handed over first. */
   #shown = $state<string>();
 
   /** The theme that is looked at. */
-  get theme(): Theme {
-    return themeOf(this.brand.themes, this.#shown);
+  get shown(): Theme {
+    return themeOf(this.#kept.brand.themes, this.#shown);
   }
 
   /** The same without what a gesture only shows. */
-  get keptTheme(): Theme {
-    return themeOf((this.kept ?? this.brand).themes, this.#shown);
+  get shownAsKept(): Theme {
+    return themeOf((this.#kept.stored ?? this.#kept.brand).themes, this.#shown);
   }
 
-  /** What the specimens of the theme are painted from. */
-  get specimen(): Specimen {
-    return this.theme.specimen;
-  }
-
-  showTheme(id: string | undefined): void {
+  show(id: string | undefined): void {
     this.#shown = id;
   }
 
   /** Taken when a change is asked for: another theme may be looked at by the time it is sent. */
   get #path(): { id: string; tid: string } {
-    return { id: this.id, tid: this.theme.id };
+    return { id: this.#kept.id, tid: this.shown.id };
   }
 
   previewSlot(slot: string, body: SlotRequest): () => void {
     const params = { path: { ...this.#path, slot } };
-    return this.look(() => api.POST('/api/brands/{id}/themes/{tid}/slots/{slot}/preview', { params, body }));
+    return this.#kept.look(() =>
+      api.POST('/api/brands/{id}/themes/{tid}/slots/{slot}/preview', { params, body }),
+    );
   }
 
   fillSlot(slot: string, body: SlotRequest): Promise<void> {
     const path = { ...this.#path, slot };
-    return this.change((header) =>
+    return this.#kept.change((header) =>
       api.PUT('/api/brands/{id}/themes/{tid}/slots/{slot}', { params: { path, header }, body }),
     );
   }
@@ -58,10 +60,10 @@ export class ThemeWork extends RoleWork {
   async suggestTheme(policy: SuggestionPolicy): Promise<Suggestion> {
     const path = this.#path;
     let made: Suggestion | undefined;
-    await this.change(async (header) => {
+    await this.#kept.change(async (header) => {
       const params = { path, query: { apply: true, ...policy }, header };
       made = await answered(api.POST('/api/brands/{id}/themes/{tid}/suggestion', { params }));
-      return api.GET('/api/brands/{id}', { params: { path: { id: this.id } } });
+      return api.GET('/api/brands/{id}', { params: { path: { id: this.#kept.id } } });
     });
     if (!made) {
       throw new Error('A suggestion that was taken has an answer');
@@ -71,14 +73,14 @@ export class ThemeWork extends RoleWork {
 
   renameTheme(name: string): Promise<void> {
     const path = this.#path;
-    return this.change((header) =>
+    return this.#kept.change((header) =>
       api.PUT('/api/brands/{id}/themes/{tid}/name', { params: { path, header }, body: { name } }),
     );
   }
 
   setPages(ground: PageGround): Promise<void> {
     const path = this.#path;
-    return this.change((header) =>
+    return this.#kept.change((header) =>
       api.PUT('/api/brands/{id}/themes/{tid}/ground', { params: { path, header }, body: { ground } }),
     );
   }
@@ -89,33 +91,37 @@ export class ThemeWork extends RoleWork {
    * @param turned whether it is made for pages of the other ground
    */
   async addTheme(name: string, from: string | undefined, turned: boolean): Promise<void> {
-    await this.change((header) =>
+    await this.#kept.change((header) =>
       api.POST('/api/brands/{id}/themes', {
-        params: { path: { id: this.id }, header },
+        params: { path: { id: this.#kept.id }, header },
         body: { name, turned, ...(from ? { from } : {}) },
       }),
     );
-    this.showTheme(this.brand.themes.at(-1)?.id);
+    this.show(this.#kept.brand.themes.at(-1)?.id);
   }
 
   /** Takes away the theme that is looked at. */
   removeTheme(): Promise<void> {
     const path = this.#path;
-    return this.change((header) => api.DELETE('/api/brands/{id}/themes/{tid}', { params: { path, header } }));
+    return this.#kept.change((header) =>
+      api.DELETE('/api/brands/{id}/themes/{tid}', { params: { path, header } }),
+    );
   }
 
   /** Lets the theme that is looked at be handed over first. */
   leadWithTheme(): Promise<void> {
     const path = this.#path;
-    return this.change((header) =>
+    return this.#kept.change((header) =>
       api.PUT('/api/brands/{id}/themes/{tid}/first', { params: { path, header } }),
     );
   }
 
   /** @return how far each slot lies from the same slot of another theme */
-  async differences(other: string): Promise<SlotDifference[]> {
+  async differences(other: string, signal?: AbortSignal): Promise<SlotDifference[]> {
     const params = { path: this.#path, query: { with: other } };
-    return (await answered(api.GET('/api/brands/{id}/themes/{tid}/comparison', { params }))).slots;
+    return (
+      await answered(api.GET('/api/brands/{id}/themes/{tid}/comparison', { params, ...abortable(signal) }))
+    ).slots;
   }
 }
 

@@ -1,7 +1,7 @@
 import { answered, api } from '../api/client';
 import { messageOf, Problem } from '../api/problem';
 import type { Brand } from '../api/types';
-import { wordsOf } from '../features/trail/wording';
+import { wordsOf } from '../words/trail';
 import { LatestOnly } from './latest';
 
 /** One line beneath the strip that says what just happened. */
@@ -42,7 +42,7 @@ export class KeptBrand {
   }
 
   /** Says why the brand cannot be shown. */
-  protected fail(error: unknown): void {
+  fail(error: unknown): void {
     this.#problem = messageOf(error);
   }
 
@@ -56,7 +56,7 @@ export class KeptBrand {
   }
 
   /** The brand without what a gesture only shows. */
-  get kept(): Brand | undefined {
+  get stored(): Brand | undefined {
     return this.#brand;
   }
 
@@ -87,7 +87,7 @@ export class KeptBrand {
    * not taken for a change in another window.
    * @throws Problem if it was refused
    */
-  protected change(send: (header: { 'If-Match': string }) => Promise<Answer>): Promise<void> {
+  change(send: (header: { 'If-Match': string }) => Promise<Answer>): Promise<void> {
     const sent = this.#changes.then(() => this.#change(send));
     this.#changes = sent.catch(() => undefined);
     return sent;
@@ -115,7 +115,7 @@ export class KeptBrand {
    * Shows what a change would make of the brand while a gesture goes on.
    * @return ends it, unless another preview has taken its place
    */
-  protected look(send: () => Promise<Answer>): () => void {
+  look(send: () => Promise<Answer>): () => void {
     const mine = ++this.#looks;
     this.#previews.ask(() => answered(send()));
     return () => {
@@ -126,7 +126,7 @@ export class KeptBrand {
   }
 
   /** Shows what a change would make of the brand until the preview is ended, and tells it. @throws Problem */
-  protected async tryOut(send: () => Promise<Answer>): Promise<Brand> {
+  async tryOut(send: () => Promise<Answer>): Promise<Brand> {
     const mine = ++this.#looks;
     const brand = await answered(send());
     if (mine === this.#looks) {

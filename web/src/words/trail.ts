@@ -1,6 +1,6 @@
-import type { Note } from '../../api/types';
-import { roleName } from '../roles/roles';
-import { slotName } from '../theme/slots';
+import type { Note } from '../api/types';
+import { roleName } from './roles';
+import { slotName } from './slots';
 
 /** A step of the trail in plain words. */
 export function wordsOf(note: Note): string {

@@ -1,0 +1,77 @@
+import { abortable, answered, api } from '../api/client';
+import type { Chart, DraftedRole, Proportion, Role } from '../api/types';
+import type { KeptBrand } from './kept.svelte';
+
+/** Everything that is said about what the colours are for. */
+export class RoleWork {
+  readonly #kept: KeptBrand;
+
+  constructor(kept: KeptBrand) {
+    this.#kept = kept;
+  }
+
+  /** @return ids of the swatches that have a role, in their order */
+  holders(role: Role): string[] {
+    return this.#kept.brand.roles.roles.find((entry) => entry.role === role)?.swatches ?? [];
+  }
+
+  /** @param swatches all that have it from now on, in their order */
+  assignRole(role: Role, swatches: string[]): Promise<void> {
+    return this.#kept.change((header) =>
+      api.PUT('/api/brands/{id}/roles/{role}', {
+        params: { path: { id: this.#kept.id, role }, header },
+        body: { swatches },
+      }),
+    );
+  }
+
+  /** Gives one more swatch a role; a role for one passes over to it. */
+  giveRole(role: Role, swatch: string): Promise<void> {
+    const several = this.#kept.brand.roles.roles.find((entry) => entry.role === role)?.several ?? false;
+    const before = this.holders(role);
+    return this.assignRole(role, several ? [...before.filter((id) => id !== swatch), swatch] : [swatch]);
+  }
+
+  /** @param words empty: the usual sentence again */
+  wordRole(role: Role, words: string): Promise<void> {
+    return this.#kept.change((header) =>
+      api.PUT('/api/brands/{id}/roles/{role}/words', {
+        params: { path: { id: this.#kept.id, role }, header },
+        body: { words },
+      }),
+    );
+  }
+
+  setProportion(body: Proportion): Promise<void> {
+    return this.#kept.change((header) =>
+      api.PUT('/api/brands/{id}/roles/proportion', {
+        params: { path: { id: this.#kept.id }, header },
+        body,
+      }),
+    );
+  }
+
+  /** @return first roles for the palette as it stands, each with its reason */
+  async draftedRoles(signal?: AbortSignal): Promise<DraftedRole[]> {
+    const params = { path: { id: this.#kept.id } };
+    return (await answered(api.GET('/api/brands/{id}/roles/draft', { params, ...abortable(signal) }))).roles;
+  }
+
+  draftRoles(): Promise<void> {
+    return this.#kept.change((header) =>
+      api.POST('/api/brands/{id}/roles/draft', { params: { path: { id: this.#kept.id }, header } }),
+    );
+  }
+
+  /** @return how well the series are told apart */
+  chart(series: number, signal?: AbortSignal): Promise<Chart> {
+    const params = { path: { id: this.#kept.id }, query: { series } };
+    return answered(api.GET('/api/brands/{id}/roles/chart', { params, ...abortable(signal) }));
+  }
+
+  improveChart(): Promise<void> {
+    return this.#kept.change((header) =>
+      api.POST('/api/brands/{id}/roles/chart/order', { params: { path: { id: this.#kept.id }, header } }),
+    );
+  }
+}

@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/palette/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["codes_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/palette/gaps": {
         parameters: {
             query?: never;
@@ -1460,6 +1476,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/color/{code}/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/color/{code}/harmonies": {
         parameters: {
             query?: never;
@@ -1668,7 +1700,8 @@ export interface components {
             themes: components["schemas"]["ThemeResponse"][];
         };
         ByGroundResponse: {
-            color: components["schemas"]["NamedColorResponse"];
+            /** Format: int32 */
+            color: number;
             may: components["schemas"]["StandingResponse"][];
             mayNot: components["schemas"]["StandingResponse"][];
         };
@@ -1689,6 +1722,11 @@ export interface components {
             one: components["schemas"]["NamedColorResponse"];
             other: components["schemas"]["NamedColorResponse"];
             remedies: components["schemas"]["ClashRemedyResponse"][];
+        };
+        ClashesResponse: {
+            clashes: components["schemas"]["ClashResponse"][];
+            /** Format: int32 */
+            total: number;
         };
         CmykResponse: {
             /** Format: double */
@@ -1918,10 +1956,12 @@ export interface components {
             text: boolean;
         };
         GroundsResponse: {
+            colors: components["schemas"]["NamedColorResponse"][];
             composed: components["schemas"]["ComposedGroundResponse"][];
             /** Format: int32 */
             failing: number;
             grounds: components["schemas"]["ByGroundResponse"][];
+            more: boolean;
         };
         GroupNameRequest: {
             group: string;
@@ -2314,6 +2354,11 @@ export interface components {
         ShortCodeRequest: {
             shortCode?: string;
         };
+        ShownCodesResponse: {
+            codes: components["schemas"]["CodesResponse"];
+            press: components["schemas"]["PressResponse"];
+            towards: components["schemas"]["HueResponse"];
+        };
         SlidesResponse: {
             /** Format: int32 */
             count: number;
@@ -2389,13 +2434,12 @@ export interface components {
             timeout?: number;
         };
         StandingResponse: {
-            clashes: boolean;
-            color: components["schemas"]["NamedColorResponse"];
+            /** Format: int32 */
+            color: number;
+            marks: ("used" | "clashes" | "to-look-at")[];
             /** Format: double */
             ratio: number;
             rule?: components["schemas"]["PairRuleResponse"];
-            toLookAt: boolean;
-            used: boolean;
             /** @enum {string} */
             verdict: "text" | "large-text" | "graphics" | "nothing";
         };
@@ -2427,6 +2471,12 @@ export interface components {
             leftOut: string[];
             slots: components["schemas"]["SuggestedSlot"][];
         };
+        SwatchCodesResponse: {
+            hsl: string;
+            rgb: string;
+            /** Format: uuid */
+            swatch: string;
+        };
         SwatchFollowsResponse: {
             derived: boolean;
             from: string;
@@ -2436,7 +2486,6 @@ export interface components {
             to?: string;
         };
         SwatchResponse: {
-            codes: components["schemas"]["CodesResponse"];
             group: string;
             hex: string;
             /** Format: uuid */
@@ -2446,10 +2495,8 @@ export interface components {
             note: string;
             offLimits: boolean;
             origins: components["schemas"]["OriginResponse"][];
-            press: components["schemas"]["PressResponse"];
             spotInk: string;
             step?: components["schemas"]["LadderPlaceResponse"];
-            towards: components["schemas"]["HueResponse"];
         };
         TakenInBrandResponse: {
             copy: boolean;
@@ -2806,6 +2853,7 @@ export interface operations {
             query?: {
                 theme?: string;
                 level?: "AA" | "AAA";
+                from?: number;
             };
             header?: never;
             path: {
@@ -2831,7 +2879,9 @@ export interface operations {
     };
     clashes: {
         parameters: {
-            query?: never;
+            query?: {
+                most?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -2846,7 +2896,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ClashResponse"][];
+                    "application/json": components["schemas"]["ClashesResponse"];
                 };
             };
             400: components["responses"]["Problem400"];
@@ -3475,6 +3525,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PairResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    codes_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SwatchCodesResponse"][];
                 };
             };
             400: components["responses"]["Problem400"];
@@ -5675,6 +5750,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ColorResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    shown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShownCodesResponse"];
                 };
             };
             400: components["responses"]["Problem400"];

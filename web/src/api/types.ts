@@ -7,6 +7,8 @@ export type ShelfBrand = Schemas['ShelfResponse'];
 export type Defaults = Schemas['DefaultsBody'];
 export type TakenIn = Schemas['TakenInResponse'];
 export type Swatch = Schemas['SwatchResponse'];
+export type SwatchCodes = Schemas['SwatchCodesResponse'];
+export type ShownCodes = Schemas['ShownCodesResponse'];
 export type Theme = Schemas['ThemeResponse'];
 export type PageGround = Theme['ground'];
 export type SlotDifference = Schemas['SlotDifferenceResponse'];
@@ -38,15 +40,12 @@ export type Proportion = Schemas['ProportionResponse'];
 export type Contradiction = Schemas['ContradictionResponse'];
 export type DraftedRole = Schemas['DraftedRoleResponse'];
 export type Chart = Schemas['ChartResponse'];
-export type Grounds = Schemas['GroundsResponse'];
-export type Ground = Schemas['ByGroundResponse'];
-export type ComposedGround = Schemas['ComposedGroundResponse'];
 export type GroundBody = Schemas['GroundBody'];
 export type RuleRequest = Schemas['RuleRequest'];
 export type Stop = Schemas['StopResponse'];
 export type Clash = Schemas['ClashResponse'];
+export type Clashes = Schemas['ClashesResponse'];
 export type ClashRemedy = Schemas['ClashRemedyResponse'];
-export type Standing = Schemas['StandingResponse'];
 export type NamedColor = Schemas['NamedColorResponse'];
 export type Remedies = Schemas['RemediesResponse'];
 export type Remedy = Schemas['RemedyResponse'];
@@ -84,3 +83,29 @@ export function isPicture(source: Source): source is PictureSource {
 export function hasSlides(source: Source): boolean {
   return source.kind === 'pptx';
 }
+
+/** How a text stands on a ground, with the colour itself in the place of its number. */
+export type Standing = Omit<Schemas['StandingResponse'], 'color' | 'marks'> & {
+  color: NamedColor;
+  used: boolean;
+  clashes: boolean;
+  toLookAt: boolean;
+};
+export interface Ground {
+  color: NamedColor;
+  may: Standing[];
+  mayNot: Standing[];
+}
+export type ComposedGround = Omit<Schemas['ComposedGroundResponse'], 'may' | 'mayNot'> & {
+  may: Standing[];
+  mayNot: Standing[];
+};
+export interface Grounds {
+  grounds: Ground[];
+  composed: ComposedGround[];
+  failing: number;
+  /** Whether there are grounds after these. */
+  more: boolean;
+}
+/** As it comes over the wire: each colour once, and spoken of by its place. */
+export type GroundsOnTheWire = Schemas['GroundsResponse'];

@@ -74,7 +74,7 @@
         <button
           type="button"
           draggable="true"
-          aria-label="{swatch.name}, {swatch.codes.hex}{swatch.offLimits ? ', off-limits' : ''}: put on…"
+          aria-label="{swatch.name}, {swatch.hex.slice(1)}{swatch.offLimits ? ', off-limits' : ''}: put on…"
           ondragstart={(event) => dragSwatch(event, swatch.id)}
           onclick={() => (putting = swatch.id)}
         >

@@ -1,6 +1,6 @@
 import { abortable, answered, api } from '../api/client';
 import type {
-  Clash,
+  Clashes,
   GradientRequest,
   GroundBody,
   Grounds,
@@ -14,6 +14,7 @@ import type {
   Worst,
 } from '../api/types';
 import type { KeptBrand } from './kept.svelte';
+import { unpacked } from './standings';
 import type { ThemeWork } from './themes.svelte';
 
 /** Everything that is asked and decided about what may stand on what, in the theme that is looked at. */
@@ -26,10 +27,29 @@ export class GroundWork {
     this.#themes = themes;
   }
 
-  /** @return what may stand on each ground */
-  standings(level: Level, signal?: AbortSignal): Promise<Grounds> {
-    const params = { path: { id: this.#kept.id }, query: { level, theme: this.#themes.shown.id } };
-    return answered(api.GET('/api/brands/{id}/contrast', { params, ...abortable(signal) }));
+  /**
+   * @param enough how many grounds are wanted at least, however many answers that takes
+   * @return what may stand on each ground
+   */
+  async standings(level: Level, enough: number, signal?: AbortSignal): Promise<Grounds> {
+    const theme = this.#themes.shown.id;
+    const all = await this.#standings(level, theme, 0, signal);
+    while (all.more && all.grounds.length < enough) {
+      const next = await this.#standings(level, theme, all.grounds.length, signal);
+      all.grounds.push(...next.grounds);
+      all.more = next.more;
+    }
+    return all;
+  }
+
+  async #standings(
+    level: Level,
+    theme: string,
+    from: number,
+    signal: AbortSignal | undefined,
+  ): Promise<Grounds> {
+    const params = { path: { id: this.#kept.id }, query: { level, theme, from } };
+    return unpacked(await answered(api.GET('/api/brands/{id}/contrast', { params, ...abortable(signal) })));
   }
 
   /** @return what makes a text readable on a ground */
@@ -75,7 +95,7 @@ export class GroundWork {
   }
 
   /** @return every two swatches that vibrate side by side */
-  clashes(signal?: AbortSignal): Promise<Clash[]> {
+  clashes(signal?: AbortSignal): Promise<Clashes> {
     return answered(
       api.GET('/api/brands/{id}/contrast/clashes', {
         params: { path: { id: this.#kept.id } },

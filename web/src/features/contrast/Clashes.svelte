@@ -24,7 +24,8 @@
     key: String(bench.brand.revision),
     ask: (signal) => bench.grounds.clashes(signal),
   }));
-  const clashes = $derived(asked.value);
+  const clashes = $derived(asked.value?.clashes);
+  const hidden = $derived((asked.value?.total ?? 0) - (clashes?.length ?? 0));
 
   const keyOf = ({ one, other }: Clash) => `${one.hex} ${other.hex}`;
 
@@ -99,6 +100,7 @@
       </li>
     {/each}
   </ul>
+  {#if hidden > 0}<p>{hidden} more are not shown; they come up as these are dealt with.</p>{/if}
 {/if}
 
 <style>

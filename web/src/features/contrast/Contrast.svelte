@@ -39,12 +39,17 @@
   /** The pair whose remedies are shown: hexes of ground and text. */
   let asked = $state.raw<{ ground: string; text: string }>();
 
+  /** So many grounds are drawn until somebody wants more of them; the words speak of all. */
+  const DRAWN = 40;
+  let drawn = $state(DRAWN);
+
   /** Judged anew whenever the brand, the theme that is looked at or the level has changed. */
   const judged = new Resource(() => {
     const asks = level;
+    const enough = view === 'words' ? Number.MAX_SAFE_INTEGER : drawn;
     return {
-      key: `${bench.brand.revision} ${bench.theme.id} ${asks}`,
-      ask: (signal) => bench.grounds.standings(asks, signal),
+      key: `${bench.brand.revision} ${bench.theme.id} ${asks} ${enough}`,
+      ask: (signal) => bench.grounds.standings(asks, enough, signal),
     };
   });
   const answer = $derived(judged.value);
@@ -96,7 +101,7 @@
       : `${failing === 1 ? '1 text in use' : `${failing} texts in use`} cannot be read; a click on what is hatched shows what helps.`}
   </p>
   <ul aria-label="Grounds">
-    {#each answer.grounds as ground (ground.color.hex)}
+    {#each answer.grounds.slice(0, drawn) as ground (ground.color.hex)}
       {@const standing =
         asked?.ground === ground.color.hex
           ? ground.mayNot.find(({ color }) => color.hex === asked?.text)
@@ -130,6 +135,9 @@
       />
     {/each}
   </ul>
+  {#if answer.more || answer.grounds.length > drawn}
+    <p><Button look="quiet" onclick={() => (drawn += DRAWN)}>Show more grounds</Button></p>
+  {/if}
   <OnAnyGround />
 {:else if view === 'overlays'}
   <Overlays kept={answer?.composed ?? []} {opened} />

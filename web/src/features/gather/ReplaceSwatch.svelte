@@ -24,7 +24,7 @@
   <select aria-label="Let {hex?.slice(1) ?? 'it'} replace a colour" disabled={!hex} {onchange}>
     <option value="">let {hex?.slice(1) ?? 'it'} replace…</option>
     {#each bench.brand.swatches as swatch (swatch.id)}
-      <option value={swatch.id}>{swatch.name}, {swatch.codes.hex}</option>
+      <option value={swatch.id}>{swatch.name}, {swatch.hex.slice(1)}</option>
     {/each}
   </select>
 {/if}

@@ -31,9 +31,9 @@
   let turn = $state(0);
 
   const asked = new Resource(() => {
-    const params = { path: { code: swatch.codes.hex }, query: { turn } };
+    const params = { path: { code: swatch.hex.slice(1) }, query: { turn } };
     return {
-      key: `${swatch.codes.hex} ${turn}`,
+      key: `${swatch.hex.slice(1)} ${turn}`,
       ask: (signal) => answered(api.GET('/api/color/{code}/harmonies', { params, signal })),
     };
   });

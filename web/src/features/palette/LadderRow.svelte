@@ -20,9 +20,9 @@
   let count = $state(9);
 
   const asked = new Resource(() => {
-    const params = { path: { code: swatch.codes.hex }, query: { steps: count } };
+    const params = { path: { code: swatch.hex.slice(1) }, query: { steps: count } };
     return {
-      key: `${swatch.codes.hex} ${count}`,
+      key: `${swatch.hex.slice(1)} ${count}`,
       ask: (signal) => answered(api.GET('/api/color/{code}/ladder', { params, signal })),
     };
   });

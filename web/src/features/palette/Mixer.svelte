@@ -1,7 +1,9 @@
 <script lang="ts">
+  import { answered, api } from '../../api/client';
   import { messageOf } from '../../api/problem';
   import type { MixRequest, Swatch } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
+  import { Resource } from '../../bench/resource.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
   import Segments from '../../ui/Segments.svelte';
   import { consequenceLines } from './consequences';
@@ -24,19 +26,32 @@
   /** The swatch as it was when the gesture began. */
   let before = $state.raw<Swatch>();
 
-  const hueless = $derived(swatch.towards.before === '');
+  const shown = new Resource(() => {
+    const params = { path: { code: swatch.hex.slice(1) } };
+    return {
+      key: swatch.hex,
+      ask: (signal) => answered(api.GET('/api/color/{code}/codes', { params, signal })),
+    };
+  });
+  const towards = $derived(shown.value?.towards ?? { before: '', after: '' });
+  const hueless = $derived(towards.before === '');
   const follows = $derived(
     bench.brand.consequences ? consequenceLines(bench.brand.consequences, swatch.id) : [],
   );
-  const codes = $derived([
-    { name: 'hex', code: swatch.codes.hex },
-    { name: 'RGB', code: swatch.codes.rgb },
-    { name: 'HSL', code: swatch.codes.hsl },
-    { name: 'CMYK', code: swatch.codes.cmyk },
-    { name: 'Lab', code: swatch.codes.lab },
-    { name: 'LCH', code: swatch.codes.lch },
-    { name: 'OKLCH', code: swatch.codes.oklch },
-  ]);
+  const codes = $derived.by(() => {
+    const found = shown.value?.codes;
+    return found
+      ? [
+          { name: 'hex', code: found.hex },
+          { name: 'RGB', code: found.rgb },
+          { name: 'HSL', code: found.hsl },
+          { name: 'CMYK', code: found.cmyk },
+          { name: 'Lab', code: found.lab },
+          { name: 'LCH', code: found.lch },
+          { name: 'OKLCH', code: found.oklch },
+        ]
+      : [];
+  });
 
   function preview(mix: MixRequest) {
     before ??= swatch;
@@ -76,7 +91,7 @@
       <rect x="28" y="22" width="72" height="72" fill={(before ?? swatch).hex} />
       <rect x="100" y="22" width="72" height="72" fill={swatch.hex} />
     </svg>
-    <p><span>before {(before ?? swatch).codes.hex}</span><span>after {swatch.codes.hex}</span></p>
+    <p><span>before {(before ?? swatch).hex.slice(1)}</span><span>after {swatch.hex.slice(1)}</span></p>
     <Segments
       label="Surround"
       options={SURROUNDS}
@@ -108,8 +123,8 @@
     />
     <MixSlider
       label="Hue of {swatch.name}"
-      less={hueless ? 'no hue' : `towards ${swatch.towards.before}`}
-      more={hueless ? 'no hue' : `towards ${swatch.towards.after}`}
+      less={hueless ? 'no hue' : `towards ${towards.before}`}
+      more={hueless ? 'no hue' : `towards ${towards.after}`}
       unit="°"
       most={60}
       disabled={hueless}
@@ -128,13 +143,15 @@
         colour that it can, at the same hue.
       {/if}
     </p>
-    <div class="print">
-      <svg viewBox="0 0 72 28" aria-hidden="true">
-        <rect x="-4" y="-4" width="40" height="36" fill={swatch.hex} />
-        <rect x="36" y="-4" width="40" height="36" fill={swatch.press.hex} />
-      </svg>
-      <p>{printWords(swatch.press)}</p>
-    </div>
+    {#if shown.value}
+      <div class="print">
+        <svg viewBox="0 0 72 28" aria-hidden="true">
+          <rect x="-4" y="-4" width="40" height="36" fill={swatch.hex} />
+          <rect x="36" y="-4" width="40" height="36" fill={shown.value.press.hex} />
+        </svg>
+        <p>{printWords(shown.value.press)}</p>
+      </div>
+    {/if}
   </div>
   <dl>
     {#each codes as { name, code } (name)}

@@ -5,6 +5,7 @@
   import AddSwatch from './AddSwatch.svelte';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
+  import { Resource } from '../../bench/resource.svelte';
   import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
@@ -40,6 +41,12 @@
   }
 
   const swatches = $derived(bench.brand.swatches);
+  const asked = new Resource(() => ({
+    key: String(bench.brand.revision),
+    ask: (signal) =>
+      answered(api.GET('/api/brands/{id}/palette/codes', { params: { path: { id: bench.id } }, signal })),
+  }));
+  const codes = $derived(new Map((asked.value ?? []).map((each) => [each.swatch, each])));
   /** Groups with something in them, and own ones; titles only where there is more than the core. */
   const groups = $derived(
     bench.brand.groups
@@ -102,6 +109,7 @@
         {@const index = swatches.indexOf(swatch)}
         <SwatchRow
           {swatch}
+          codes={codes.get(swatch.id)}
           {index}
           last={index === swatches.length - 1}
           {carrying}

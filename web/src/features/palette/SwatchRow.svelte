@@ -1,7 +1,7 @@
 <script lang="ts">
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
-  import type { Remark, Swatch } from '../../api/types';
+  import type { Remark, Swatch, SwatchCodes } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import { originsWords } from './origins';
@@ -19,6 +19,8 @@
 
   interface Props {
     swatch: Swatch;
+    /** Nothing until they have been told. */
+    codes: SwatchCodes | undefined;
     index: number;
     last: boolean;
     carrying: Carrying;
@@ -26,7 +28,7 @@
     onmix: () => void;
   }
 
-  const { swatch, index, last, carrying, mixing, onmix }: Props = $props();
+  const { swatch, codes, index, last, carrying, mixing, onmix }: Props = $props();
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
@@ -93,7 +95,7 @@
   <span
     class="handle"
     role="img"
-    aria-label="{swatch.name}, {swatch.codes.hex}"
+    aria-label="{swatch.name}, {swatch.hex.slice(1)}"
     draggable="true"
     ondragstart={(event) => dragSwatch(event, swatch.id)}
   >
@@ -107,7 +109,7 @@
     />
     <EditableText
       label="Code of {swatch.name}"
-      value={swatch.codes.hex}
+      value={swatch.hex.slice(1)}
       mono
       maxlength={60}
       onsave={(code) => carrying.recolor(swatch, code)}
@@ -115,7 +117,7 @@
   </div>
   <div class="facts">
     <div class="codes">
-      {#each [swatch.codes.hex, swatch.codes.rgb, swatch.codes.hsl] as code (code)}
+      {#each [swatch.hex.slice(1), ...(codes ? [codes.rgb, codes.hsl] : [])] as code (code)}
         <CopyCode
           {code}
           of={swatch.name}

@@ -34,7 +34,7 @@ export class Carrying {
   async recolor(swatch: Swatch, code: string, origin?: NewSwatch['origin']): Promise<void> {
     const seen = await this.#bench.palette.tryColor(swatch.id, code);
     const consequences = consequencesOf(seen);
-    const hex = seen.swatches.find(({ id }) => id === swatch.id)?.codes.hex ?? code;
+    const hex = seen.swatches.find(({ id }) => id === swatch.id)?.hex.slice(1) ?? code;
     if (consequences.swatches.length === 0) {
       this.leave();
     } else if (isFollowed(consequences, swatch.id)) {

@@ -1,13 +1,13 @@
-import type { Swatch } from '../../api/types';
+import type { ShownCodes } from '../../api/types';
 
-const REACH: Record<Swatch['press']['reach'], string> = {
+const REACH: Record<ShownCodes['press']['reach'], string> = {
   reached: 'in print nearly the same',
   'out-of-reach': 'the press cannot reach it',
   'loses-its-glow': 'it will lose its glow in print',
 };
 
 /** What offset on coated paper makes of a colour; office printers and screens do not need to know. */
-export function printWords(press: Swatch['press']): string {
+export function printWords(press: ShownCodes['press']): string {
   if (press.paper) {
     return 'In print this is the paper: no ink at all. Screens and office printers want RGB.';
   }

@@ -86,7 +86,7 @@
     <ul aria-label={name}>
       {#each holders as swatch, index (swatch.id)}
         <li>
-          <span role="img" aria-label="{swatch.name}, {swatch.codes.hex}">
+          <span role="img" aria-label="{swatch.name}, {swatch.hex.slice(1)}">
             <Ticket hex={swatch.hex} ink={swatch.ink} small />
           </span>
           <span class="tools">

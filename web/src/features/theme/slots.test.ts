@@ -13,25 +13,6 @@ const TEAL: Swatch = {
   spotInk: '',
   note: '',
   offLimits: false,
-  press: {
-    hex: '#0F7C7A',
-    ink: '#FFFFFF',
-    difference: 0.5,
-    reach: 'reached',
-    tooMuchInk: false,
-    paper: false,
-    blackAlone: false,
-  },
-  towards: { before: 'green', after: 'blue' },
-  codes: {
-    hex: '0F7C7A',
-    rgb: 'rgb(15 124 122)',
-    hsl: 'hsl(179 78% 27%)',
-    cmyk: 'C 87 M 31 Y 51 K 16',
-    lab: 'lab(46.5% -30 -7)',
-    lch: 'lch(46.5% 30.8 193.1)',
-    oklch: 'oklch(53.4% 0.091 194.3)',
-  },
 };
 
 function slot(fill: Slot['fill'], more: Partial<Slot> = {}): Slot {

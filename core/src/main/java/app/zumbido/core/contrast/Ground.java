@@ -34,6 +34,17 @@ public record Ground(Rgb color, List<Standing> may, List<Standing> mayNot) {
 
     /** @return every usable swatch, every slot, black and white as grounds: swatches first, each colour once */
     public static List<Ground> of(Palette palette, Roles roles, Theme theme, GroundRules rules, WcagLevel level) {
+        return of(palette, roles, theme, rules, level, 0, Integer.MAX_VALUE);
+    }
+
+    /**
+     * The same, some of them: with very many colours nobody looks at all at once.
+     *
+     * @param from how many to pass over
+     * @param most how many
+     */
+    public static List<Ground> of(
+            Palette palette, Roles roles, Theme theme, GroundRules rules, WcagLevel level, int from, int most) {
         Set<Rgb> colors = colors(palette, roles, theme);
         Set<Use> uses = uses(palette, roles, theme, level);
         Map<Use, PairRule> decided = new HashMap<>();
@@ -41,12 +52,14 @@ public record Ground(Rgb color, List<Standing> may, List<Standing> mayNot) {
                 .forEach(rule -> decided.putIfAbsent(
                         new Use(rule.text().resolve(palette), rule.ground().resolve(palette)), rule));
         return colors.stream()
+                .skip(from)
+                .limit(most)
                 .map(ground -> ground(ground, colors, uses, decided, level))
                 .toList();
     }
 
     /** @return every usable swatch, every slot, black and white, each colour once */
-    static Set<Rgb> colors(Palette palette, Roles roles, Theme theme) {
+    public static Set<Rgb> colors(Palette palette, Roles roles, Theme theme) {
         Set<Rgb> colors = new LinkedHashSet<>();
         roles.usable(palette).swatches().forEach(swatch -> colors.add(swatch.color()));
         colors.addAll(theme.resolve(palette).values());

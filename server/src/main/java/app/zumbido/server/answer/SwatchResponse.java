@@ -1,14 +1,10 @@
 package app.zumbido.server.answer;
 
-import app.zumbido.core.color.ColorCode;
-import app.zumbido.core.color.Print;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
-import app.zumbido.core.palette.WorkingName;
 import app.zumbido.core.roles.Roles;
-import app.zumbido.formats.press.CoatedPress;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.UUID;
@@ -28,9 +24,6 @@ public record SwatchResponse(
         String name,
         String hex,
         String ink,
-        CodesResponse codes,
-        PressResponse press,
-        HueResponse towards,
         List<OriginResponse> origins,
         String group,
         String spotInk,
@@ -44,9 +37,6 @@ public record SwatchResponse(
                 swatch.name(),
                 color.hex(),
                 color.ink().hex(),
-                CodesResponse.of(color),
-                PressResponse.of(Print.of(color, CoatedPress.instance())),
-                new HueResponse(WorkingName.towards(color, -1), WorkingName.towards(color, 1)),
                 swatch.origins().stream().map(OriginResponse::of).toList(),
                 swatch.group().name(),
                 swatch.notes().spotInk(),
@@ -61,52 +51,6 @@ public record SwatchResponse(
             return new LadderPlaceResponse(step.base().value(), step.away());
         }
     }
-
-    /** The codes that are copied, exactly as shown. */
-    public record CodesResponse(String hex, String rgb, String hsl, String cmyk, String lab, String lch, String oklch) {
-        static CodesResponse of(Rgb color) {
-            return new CodesResponse(
-                    color.digits(),
-                    ColorCode.rgbFunction(color),
-                    ColorCode.hslFunction(color),
-                    ColorCode.inks(CoatedPress.instance().toCmyk(color)),
-                    ColorCode.labFunction(color),
-                    ColorCode.lchFunction(color),
-                    ColorCode.oklchFunction(color));
-        }
-    }
-
-    /**
-     * What offset on coated paper makes of it.
-     *
-     * @param hex what the inks look like
-     * @param difference from the swatch; ΔE00
-     * @param tooMuchInk whether it is more than dries
-     * @param paper whether no ink is printed at all, so that the paper shows
-     * @param blackAlone whether as text it should be black ink alone, since it is nearly black
-     */
-    public record PressResponse(
-            String hex,
-            String ink,
-            double difference,
-            Print.Reach reach,
-            boolean tooMuchInk,
-            boolean paper,
-            boolean blackAlone) {
-        static PressResponse of(Print print) {
-            return new PressResponse(
-                    print.printed().hex(),
-                    print.printed().ink().hex(),
-                    print.difference(),
-                    print.reach(),
-                    print.tooMuchInk(),
-                    print.isPaper(),
-                    print.blackText());
-        }
-    }
-
-    /** The hues on both sides on the circle, in words; empty for a grey. */
-    public record HueResponse(String before, String after) {}
 
     /**
      * @param source name of the picture

@@ -57,6 +57,12 @@ class ColorController {
      *
      * @param turn degrees that the color itself is turned by first, so that base and partners slide together
      */
+    /** Its codes exactly as they are copied, and what the press makes of it. */
+    @GetMapping("/color/{code}/codes")
+    ShownCodesResponse shown(@PathVariable String code) {
+        return ShownCodesResponse.of(Given.color(code));
+    }
+
     @GetMapping("/color/{code}/harmonies")
     HarmoniesResponse harmonies(
             @PathVariable String code,

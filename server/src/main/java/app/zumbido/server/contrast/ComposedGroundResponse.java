@@ -5,9 +5,9 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.ComposedStandings;
 import app.zumbido.core.contrast.Overlay;
-import app.zumbido.core.contrast.Standing;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.server.contrast.GroundsResponse.NamedColorResponse;
+import app.zumbido.server.contrast.GroundsResponse.Places;
 import app.zumbido.server.contrast.GroundsResponse.StandingResponse;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +44,11 @@ record ComposedGroundResponse(
     }
 
     static ComposedGroundResponse of(
-            ComposedGround ground, Optional<ComposedStandings> standings, Brand brand, ColorNames names) {
+            ComposedGround ground,
+            Optional<ComposedStandings> standings,
+            Brand brand,
+            ColorNames names,
+            Places places) {
         Palette palette = brand.palette();
         Rgb text = ground.text().resolve(palette);
         ComposedGround.Base.OfGradient gradient =
@@ -63,13 +67,11 @@ record ComposedGroundResponse(
                 ground.overlay(palette).map(OverlayResponse::of).orElse(null),
                 NamedColorResponse.of(text, names),
                 ground.worst(text, palette).map(WorstResponse::of).orElse(null),
-                standings.map(found -> all(found.may(), names)).orElse(List.of()),
-                standings.map(found -> all(found.mayNot(), names)).orElse(List.of()));
-    }
-
-    private static List<StandingResponse> all(List<Standing> standings, ColorNames names) {
-        return standings.stream()
-                .map(standing -> StandingResponse.of(standing, names))
-                .toList();
+                standings
+                        .map(found -> StandingResponse.allOf(found.may(), places))
+                        .orElse(List.of()),
+                standings
+                        .map(found -> StandingResponse.allOf(found.mayNot(), places))
+                        .orElse(List.of()));
     }
 }

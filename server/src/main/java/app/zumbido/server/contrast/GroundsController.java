@@ -12,6 +12,7 @@ import app.zumbido.server.contrast.GroundsResponse.RemedyResponse;
 import app.zumbido.server.contrast.GroundsResponse.TextOnGroundResponse;
 import app.zumbido.server.http.Given;
 import app.zumbido.server.trail.BrandKeeper;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
@@ -32,13 +33,14 @@ class GroundsController {
         this.keeper = keeper;
     }
 
+    /** @param from how many grounds to pass over; with very many colors an answer does not hold all of them */
     @GetMapping
     GroundsResponse grounds(
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable UUID theme,
-            @RequestParam(defaultValue = "AA") WcagLevel level) {
-        Look look = keeper.look(id, theme);
-        return GroundsResponse.of(look, level);
+            @RequestParam(defaultValue = "AA") WcagLevel level,
+            @RequestParam(defaultValue = "0") @Min(0) int from) {
+        return GroundsResponse.of(keeper.look(id, theme), level, from);
     }
 
     /**

@@ -5,41 +5,78 @@ import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.ComposedStandings;
 import app.zumbido.core.contrast.Ground;
 import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.contrast.Remedy;
 import app.zumbido.core.contrast.Standing;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What may stand on each ground.
+ * What may stand on each ground. Every colour stands once in a list and is spoken of by its place there, counted from 0.
  *
- * @param composed gradients and pictures of the brand
+ * @param composed gradients and pictures of the brand; with the first grounds only
  * @param failing how many texts in use cannot be read or must not be used, and are not left on purpose
+ * @param more whether there are grounds after these
  */
-record GroundsResponse(List<ByGroundResponse> grounds, List<ComposedGroundResponse> composed, int failing) {
-    static GroundsResponse of(Look look, WcagLevel level) {
+record GroundsResponse(
+        List<NamedColorResponse> colors,
+        List<ByGroundResponse> grounds,
+        List<ComposedGroundResponse> composed,
+        int failing,
+        boolean more) {
+    /** So many standings go into one answer; each is some seventy bytes. */
+    private static final int MOST_STANDINGS = 1200;
+
+    /** @param from how many grounds to pass over */
+    static GroundsResponse of(Look look, WcagLevel level, int from) {
         Brand brand = look.brand();
         ColorNames names = new ColorNames(look);
-        List<Ground> grounds = Ground.of(brand.palette(), brand.roles(), look.theme(), brand.grounds(), level);
-        Map<UUID, ComposedStandings> standings =
-                ComposedStandings.of(brand.palette(), brand.roles(), look.theme(), brand.grounds(), level).stream()
+        List<Rgb> colors = List.copyOf(Ground.colors(look.palette(), look.roles(), look.theme()));
+        List<ComposedGround> composed = from == 0 ? brand.grounds().composed() : List.of();
+        int most = Math.max(1, MOST_STANDINGS / colors.size() - composed.size());
+        List<Ground> grounds =
+                Ground.of(look.palette(), look.roles(), look.theme(), brand.grounds(), level, from, most);
+        Map<UUID, ComposedStandings> standings = composed.isEmpty()
+                ? Map.of()
+                : ComposedStandings.of(look.palette(), look.roles(), look.theme(), brand.grounds(), level).stream()
                         .collect(Collectors.toMap(found -> found.ground().id(), found -> found));
+        Places places = new Places(colors);
         return new GroundsResponse(
+                colors.stream()
+                        .map(color -> NamedColorResponse.of(color, names))
+                        .toList(),
                 grounds.stream()
-                        .map(ground -> ByGroundResponse.of(ground, names))
+                        .map(ground -> ByGroundResponse.of(ground, places))
                         .toList(),
-                brand.grounds().composed().stream()
+                composed.stream()
                         .map(ground -> ComposedGroundResponse.of(
-                                ground, Optional.ofNullable(standings.get(ground.id())), brand, names))
+                                ground, Optional.ofNullable(standings.get(ground.id())), brand, names, places))
                         .toList(),
-                Ground.toLookAt(brand.palette(), brand.roles(), look.theme(), brand.grounds(), level));
+                Ground.toLookAt(look.palette(), look.roles(), look.theme(), brand.grounds(), level),
+                from + grounds.size() < colors.size());
+    }
+
+    /** Where each colour stands in the list. */
+    static final class Places {
+        private final Map<Rgb, Integer> places = new HashMap<>();
+
+        Places(List<Rgb> colors) {
+            colors.forEach(color -> places.put(color, places.size()));
+        }
+
+        int of(Rgb color) {
+            return places.get(color);
+        }
     }
 
     /**
@@ -58,45 +95,60 @@ record GroundsResponse(List<ByGroundResponse> grounds, List<ComposedGroundRespon
     }
 
     /**
+     * @param color its place in the list of colors
      * @param may what text may have there, the highest ratio first
      * @param mayNot what it may not
      */
-    record ByGroundResponse(NamedColorResponse color, List<StandingResponse> may, List<StandingResponse> mayNot) {
-        static ByGroundResponse of(Ground ground, ColorNames names) {
+    record ByGroundResponse(int color, List<StandingResponse> may, List<StandingResponse> mayNot) {
+        static ByGroundResponse of(Ground ground, Places places) {
             return new ByGroundResponse(
-                    NamedColorResponse.of(ground.color(), names),
-                    ground.may().stream()
-                            .map(standing -> StandingResponse.of(standing, names))
-                            .toList(),
-                    ground.mayNot().stream()
-                            .map(standing -> StandingResponse.of(standing, names))
-                            .toList());
+                    places.of(ground.color()),
+                    StandingResponse.allOf(ground.may(), places),
+                    StandingResponse.allOf(ground.mayNot(), places));
         }
     }
 
+    /** What else is said of a text on a ground. */
+    enum Mark {
+        /** The brand uses it so. */
+        USED,
+        /** The two vibrate side by side. */
+        CLASHES,
+        /** Somebody has to look at it. */
+        TO_LOOK_AT
+    }
+
     /**
+     * @param color its place in the list of colors
      * @param ratio unrounded
-     * @param used whether the brand uses it so
-     * @param clashes whether the two vibrate side by side
-     * @param toLookAt whether somebody has to look at it
      * @param rule what a person has decided about the pair
      */
     record StandingResponse(
-            NamedColorResponse color,
+            int color,
             double ratio,
             Standing.Verdict verdict,
-            boolean used,
-            boolean clashes,
-            boolean toLookAt,
+            Set<Mark> marks,
             @Nullable PairRuleResponse rule) {
-        static StandingResponse of(Standing standing, ColorNames names) {
+        static List<StandingResponse> allOf(List<Standing> standings, Places places) {
+            return standings.stream().map(standing -> of(standing, places)).toList();
+        }
+
+        private static StandingResponse of(Standing standing, Places places) {
+            Set<Mark> marks = EnumSet.noneOf(Mark.class);
+            if (standing.used()) {
+                marks.add(Mark.USED);
+            }
+            if (standing.clashes()) {
+                marks.add(Mark.CLASHES);
+            }
+            if (standing.isToLookAt()) {
+                marks.add(Mark.TO_LOOK_AT);
+            }
             return new StandingResponse(
-                    NamedColorResponse.of(standing.foreground(), names),
+                    places.of(standing.foreground()),
                     standing.ratio().value(),
                     standing.verdict(),
-                    standing.used(),
-                    standing.clashes(),
-                    standing.isToLookAt(),
+                    marks,
                     standing.rule().map(PairRuleResponse::of).orElse(null));
         }
     }

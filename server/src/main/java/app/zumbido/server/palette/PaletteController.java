@@ -2,11 +2,13 @@ package app.zumbido.server.palette;
 
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
+import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.palette.Gap;
 import app.zumbido.core.palette.Gaps;
 import app.zumbido.core.palette.MoodWord;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.PaletteOrder;
+import app.zumbido.core.palette.Swatch;
 import app.zumbido.server.answer.BrandResponse;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.trail.BrandKeeper;
@@ -51,6 +53,21 @@ class PaletteController {
                 brand -> new PaletteChange.OrderSwatches(
                         request.by(),
                         request.by().of(brand.palette(), brand.themes().first().uses()))));
+    }
+
+    /** The codes that people copy most, of every swatch. */
+    @GetMapping("/palette/codes")
+    List<SwatchCodesResponse> codes(@PathVariable UUID id) {
+        return keeper.load(id).brand().palette().swatches().stream()
+                .map(SwatchCodesResponse::of)
+                .toList();
+    }
+
+    record SwatchCodesResponse(UUID swatch, String rgb, String hsl) {
+        static SwatchCodesResponse of(Swatch swatch) {
+            return new SwatchCodesResponse(
+                    swatch.id().value(), ColorCode.rgbFunction(swatch.color()), ColorCode.hslFunction(swatch.color()));
+        }
     }
 
     /** Colours that the palette lacks, each with the reason why it is proposed. */

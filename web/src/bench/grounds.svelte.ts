@@ -62,9 +62,9 @@ export class GroundWork {
   }
 
   /** @return the text colour that the brand uses on a ground. @throws Problem if it is no code */
-  textOn(ground: string): Promise<TextOnGround> {
+  textOn(ground: string, signal?: AbortSignal): Promise<TextOnGround> {
     const params = { path: { id: this.#kept.id }, query: { ground, theme: this.#themes.shown.id } };
-    return answered(api.GET('/api/brands/{id}/contrast/text', { params }));
+    return answered(api.GET('/api/brands/{id}/contrast/text', { params, ...abortable(signal) }));
   }
 
   /** @return grounds that people use again and again, made from the main colour */

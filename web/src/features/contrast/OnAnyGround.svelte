@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { messageOf } from '../../api/problem';
-  import type { TextOnGround } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
+  import { Resource } from '../../bench/resource.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import { colorName } from './contrast';
@@ -10,18 +9,24 @@
   const bench = useBench();
 
   let code = $state('');
-  let answer = $state.raw<TextOnGround>();
-  let problem = $state<string>();
+  let asked = $state<string>();
 
-  async function ask(event: SubmitEvent) {
+  const found = new Resource(() =>
+    asked === undefined
+      ? undefined
+      : {
+          key: `${bench.brand.revision} ${bench.theme.id} ${asked}`,
+          ask: (signal) => bench.grounds.textOn(asked ?? '', signal),
+        },
+  );
+  const answer = $derived(found.problem === undefined ? found.value : undefined);
+
+  function ask(event: SubmitEvent) {
     event.preventDefault();
-    problem = undefined;
-    try {
-      answer = await bench.grounds.textOn(code);
-    } catch (error) {
-      answer = undefined;
-      problem = messageOf(error);
+    if (asked === code) {
+      found.again();
     }
+    asked = code;
   }
 </script>
 
@@ -40,7 +45,7 @@
     </p>
   {/if}
 </form>
-<Complaint text={problem} />
+<Complaint text={found.problem} />
 
 <style>
   form {

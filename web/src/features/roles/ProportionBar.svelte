@@ -15,7 +15,6 @@
 
   /** What somebody is typing, until it is whole. */
   let typed = $state<Partial<Record<(typeof PARTS)[number]['key'], number>>>({});
-  let problem = $state<string>();
 
   const kept = $derived(bench.brand.roles.proportion);
   const shares = $derived({ ...kept, ...typed });
@@ -30,7 +29,7 @@
     const whole = { ...kept, ...typed };
     const sum = whole.main + whole.secondary + whole.highlight;
     if (sum !== 100) {
-      problem = `Together they are ${sum} %; it must be 100 %.`;
+      doing.say(`Together they are ${sum} %; it must be 100 %.`);
       return;
     }
     await doing.do(async () => {
@@ -45,7 +44,7 @@
     {#each PARTS as part, index (part.key)}
       {@const start = PARTS.slice(0, index).reduce((sum, { key }) => sum + kept[key], 0)}
       {@const colors = colorsOf(part.role)}
-      {#each colors as color, place (color)}
+      {#each colors as color, place (place)}
         <rect
           x={start + (kept[part.key] * place) / colors.length}
           y="0"
@@ -73,7 +72,7 @@
     {/each}
     <span>how much of a page they take; 60 / 30 / 10 is common</span>
   </div>
-  <Complaint text={problem} />
+  <Complaint text={doing.problem} />
 </section>
 
 <style>

@@ -20,6 +20,7 @@ public final class Bench {
         figures.addAll(RecallBench.run());
         figures.addAll(ChangeBench.run());
         figures.addAll(new ServerBench(Path.of(args[0]), Path.of(args[1])).run());
+        figures.addAll(new SizeBench(Path.of(args[0])).run());
 
         StringBuilder table = new StringBuilder("# What was measured\n\n")
                 .append("Written by `./zumbido bench` on ")
@@ -30,7 +31,8 @@ public final class Bench {
                 .append("| what | value | goal | | how |\n| --- | --- | --- | --- | --- |\n");
         figures.forEach(figure -> table.append(figure.row()).append('\n'));
         System.out.println(table);
-        Files.writeString(Path.of(args[2]), table);
+        Path report = Path.of(args[2]);
+        Files.writeString(report, table + Mutants.section(report));
     }
 
     private static String machine() throws IOException {

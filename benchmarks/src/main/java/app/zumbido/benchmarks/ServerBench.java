@@ -1,17 +1,9 @@
 package app.zumbido.benchmarks;
 
-import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.OutputStream;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -20,8 +12,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
 
@@ -36,8 +26,6 @@ final class ServerBench {
     private static final int SECONDS = 60;
     /** Time between what one person does; milliseconds. */
     private static final int THINKING = 400;
-
-    private static final Pattern ID = Pattern.compile("\"id\":\"([^\"]+)\"");
 
     private final Path run;
     private final Path dist;
@@ -54,10 +42,9 @@ final class ServerBench {
         for (int i = 0; i < starts.length; i++) {
             Path data = Files.createTempDirectory("zumbido-bench");
             long begin = System.nanoTime();
-            Server server = start(data);
+            Server server = Server.start(run, data);
             starts[i] = (System.nanoTime() - begin) / 1e9;
-            server.process.destroy();
-            server.process.waitFor();
+            server.stop();
         }
         Arrays.sort(starts);
         figures.add(new Figure(
@@ -94,69 +81,19 @@ final class ServerBench {
         return bytes.size();
     }
 
-    private record Server(Process process, String address) {}
-
-    private Server start(Path data, String... options) throws IOException {
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:SharedArchiveFile=" + run.resolve("zumbido.jsa"),
-                "-Xlog:cds=off",
-                "-Xlog:cds+dynamic=off",
-                "-XX:+UseSerialGC",
-                "-Djava.awt.headless=true",
-                "-jar",
-                run.resolve("zumbido.jar").toString(),
-                "--server.port=0",
-                "--zumbido.data=" + data));
-        command.addAll(List.of(options));
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        BufferedReader out =
-                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
-        String ready = "Zumbido is ready at ";
-        for (String line = out.readLine(); line != null; line = out.readLine()) {
-            if (line.startsWith(ready)) {
-                drain(out);
-                return new Server(process, line.substring(ready.length()));
-            }
-        }
-        throw new IOException("The server did not start");
-    }
-
-    /** A pipe that nobody reads would stop the server once it is full. */
-    private static void drain(BufferedReader out) {
-        Thread thread = new Thread(() -> {
-            try (out) {
-                while (out.readLine() != null) {
-                    // Read away.
-                }
-            } catch (IOException e) {
-                // The server has ended, and its output with it.
-            }
-        });
-        thread.setDaemon(true);
-        thread.start();
-    }
-
     /** One preview after the other on the demo brand, as a slider asks for them. */
     private Figure gesture() throws Exception {
-        Server server = start(Files.createTempDirectory("zumbido-bench"), "--zumbido.demo=true");
-        HttpClient client = HttpClient.newHttpClient();
-        String shelf = send(client, "GET", server.address() + "/api/brands", "").body();
-        Matcher brandId = ID.matcher(shelf);
-        String brand = server.address() + "/api/brands/" + (brandId.find() ? brandId.group(1) : "");
-        Matcher ids = ID.matcher(send(client, "GET", brand, "").body());
-        String swatch = ids.find() && ids.find() ? ids.group(1) : "";
+        Server server = Server.start(run, Files.createTempDirectory("zumbido-bench"), "--zumbido.demo=true");
+        String brand = server.firstBrand();
+        String swatch = server.firstSwatch(brand);
         double[] millis = new double[GESTURES];
         for (int i = -WARM_UP; i < GESTURES; i++) {
             long start = System.nanoTime();
             String body = "{\"lightness\":" + (i % 30) / 100.0 + "}";
-            HttpResponse<String> answer = send(client, "POST", brand + "/swatches/" + swatch + "/mix/preview", body);
-            if (answer.statusCode() != 200) {
-                throw new IOException("A preview was refused: " + answer.body());
-            }
+            server.answer("POST", swatch + "/mix/preview", body);
             millis[Math.max(0, i)] = (System.nanoTime() - start) / 1e6;
         }
-        server.process().destroy();
+        server.stop();
         Arrays.sort(millis);
         double most = millis[(int) (GESTURES * 0.95)];
         return new Figure(
@@ -170,8 +107,7 @@ final class ServerBench {
 
     /** Each has a brand of one's own; two of three requests read, the third changes. */
     private List<Figure> people() throws Exception {
-        Server server = start(Files.createTempDirectory("zumbido-bench"));
-        HttpClient client = HttpClient.newHttpClient();
+        Server server = Server.start(run, Files.createTempDirectory("zumbido-bench"));
         List<Double> reads = Collections.synchronizedList(new ArrayList<>());
         List<Double> changes = Collections.synchronizedList(new ArrayList<>());
         AtomicInteger errors = new AtomicInteger();
@@ -182,7 +118,7 @@ final class ServerBench {
             people.add(new Thread(() -> {
                 try {
                     Thread.sleep(offset);
-                    work(client, server.address(), end, reads, changes, errors);
+                    work(server, end, reads, changes, errors);
                 } catch (IOException | InterruptedException e) {
                     errors.incrementAndGet();
                 }
@@ -192,7 +128,7 @@ final class ServerBench {
         for (Thread person : people) {
             person.join();
         }
-        server.process().destroy();
+        server.stop();
         String how = PEOPLE + " people, " + SECONDS + " s, one request each " + THINKING
                 + " ms; client and server on the same two cores";
         return List.of(
@@ -202,37 +138,21 @@ final class ServerBench {
     }
 
     private static void work(
-            HttpClient client, String address, long end, List<Double> reads, List<Double> changes, AtomicInteger errors)
+            Server server, long end, List<Double> reads, List<Double> changes, AtomicInteger errors)
             throws IOException, InterruptedException {
-        String created = send(client, "POST", address + "/api/brands", "{\"name\":\"Bench\"}")
-                .body();
-        Matcher id = ID.matcher(created);
-        if (!id.find()) {
-            throw new IOException("No brand was made: " + created);
-        }
-        String brand = address + "/api/brands/" + id.group(1);
+        String brand = server.brand("Bench");
         for (int i = 1; System.nanoTime() < end; i++) {
             boolean change = i % 3 == 0;
             long start = System.nanoTime();
             HttpResponse<String> answer = change
-                    ? send(client, "PUT", brand + "/name", "{\"name\":\"Bench " + i + "\"}")
-                    : send(client, "GET", brand, "");
+                    ? server.send("PUT", brand + "/name", "{\"name\":\"Bench " + i + "\"}")
+                    : server.send("GET", brand, "");
             (change ? changes : reads).add((System.nanoTime() - start) / 1e6);
             if (answer.statusCode() != 200) {
                 errors.incrementAndGet();
             }
             Thread.sleep(THINKING);
         }
-    }
-
-    private static HttpResponse<String> send(HttpClient client, String method, String address, String body)
-            throws IOException, InterruptedException {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(address))
-                .header("Content-Type", "application/json")
-                .header("If-Match", "*")
-                .method(method, BodyPublishers.ofString(body))
-                .build();
-        return client.send(request, BodyHandlers.ofString());
     }
 
     private static String percentiles(List<Double> millis) {

@@ -12,18 +12,34 @@ class MixTest {
 
     /** Rounding to 8 bits moves each a little. */
     @ParameterizedTest
-    @CsvSource({"0.1, 0, 0", "-0.1, 0, 0", "0, -0.03, 0", "0, 0, 20", "0.05, -0.02, -15"})
+    @CsvSource({"0.1, 0, 0", "-0.03, 0, 0", "0, -0.03, 0", "0, 0, 20", "0.05, -0.02, -15"})
     void changesEachPartAndHoldsTheOthers(double lightness, double chroma, double hue) {
         Oklch before = Oklch.of(TEAL);
         Shown mixed = new Mix(lightness, chroma, hue).apply(TEAL);
         Oklch after = Oklch.of(mixed.color());
-        if (mixed.inside()) {
-            assertThat(after.l()).isCloseTo(before.l() + lightness, within(0.004));
-            assertThat(after.c()).isCloseTo(before.c() + chroma, within(0.004));
-        }
+        assertThat(mixed.inside()).isTrue();
+        assertThat(after.l()).isCloseTo(before.l() + lightness, within(0.004));
+        assertThat(after.c()).isCloseTo(before.c() + chroma, within(0.004));
+        assertHue(after, before, hue);
+    }
+
+    /** Dark teals have little chroma to give: the tone is held, and so is the lightness that was asked for. */
+    @ParameterizedTest
+    @CsvSource({"-0.1, 0, 0", "-0.2, 0, 0", "0, 0.1, 0"})
+    void givesUpChromaAloneWhenTheScreenHasNoSuchColor(double lightness, double chroma, double hue) {
+        Oklch before = Oklch.of(TEAL);
+        Shown mixed = new Mix(lightness, chroma, hue).apply(TEAL);
+        Oklch after = Oklch.of(mixed.color());
+        assertThat(mixed.inside()).isFalse();
+        assertThat(after.l()).isCloseTo(before.l() + lightness, within(0.01));
+        assertThat(after.c()).isLessThan(before.c() + chroma - 0.004);
+        assertHue(after, before, hue);
+    }
+
+    private static void assertHue(Oklch after, Oklch before, double turn) {
         assertThat(after.hue()
                         .orElseThrow()
-                        .distanceTo(Degrees.of(before.hue().orElseThrow().value() + hue)))
+                        .distanceTo(Degrees.of(before.hue().orElseThrow().value() + turn)))
                 .isLessThan(2.5);
     }
 

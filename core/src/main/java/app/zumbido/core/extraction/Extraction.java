@@ -19,8 +19,10 @@ import java.util.Set;
  * @param proposals everything found, in order of coverage, the ground last
  * @param transparentGround whether the picture stands on nothing, so that no colour is the ground
  * @param sheet whether it is a sheet of chips; then the proposals are in reading order
+ * @param exact whether what is flat in the picture has exactly one of the colours, as in unworn artwork
  */
-public record Extraction(Reading reading, List<Proposal> proposals, boolean transparentGround, boolean sheet) {
+public record Extraction(
+        Reading reading, List<Proposal> proposals, boolean transparentGround, boolean sheet, boolean exact) {
     /** Flat parts of artwork are even but for grain; of 255, as {@link Structure#texture()} tells. */
     private static final double TEXTURE_OF_PHOTOGRAPH = 1.35;
     /** Share of flat parts and gradients from which a picture counts as artwork. */
@@ -62,7 +64,7 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
         List<Proposal> seen = all.proposals.stream()
                 .filter(proposal -> proposal.coverage().value() > 0 || stops.contains(proposal.color()))
                 .toList();
-        return new Extraction(Reading.ARTWORK, seen, all.transparentGround, false);
+        return new Extraction(Reading.ARTWORK, seen, all.transparentGround, false, all.exact);
     }
 
     private static Extraction artwork(Pixels pixels, Structure structure) {
@@ -81,7 +83,7 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
 
     private static Extraction divide(Reading reading, Pixels pixels, List<Rgb> colors, boolean exact, boolean sheet) {
         if (colors.isEmpty()) {
-            return new Extraction(reading, List.of(), false, false);
+            return new Extraction(reading, List.of(), false, sheet, exact);
         }
         Labels labels = new Labels(pixels, colors, exact);
         Regions regions = new Regions(pixels, colors, labels);
@@ -96,7 +98,7 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
         if (!sheet) {
             proposals.sort(Order.COVERAGE.comparator());
         }
-        return new Extraction(reading, proposals, ground instanceof Backdrop.Transparent, sheet);
+        return new Extraction(reading, proposals, ground instanceof Backdrop.Transparent, sheet, exact);
     }
 
     /**
@@ -146,7 +148,8 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
      * @param color of one of the proposals
      * @param width of the mask, in pixels
      * @param height of the mask, in pixels
-     * @return which cells of a mask of that size belong to the colour, row by row; nothing if it is not proposed
+     * @return which cells of a mask of that size belong to the colour, row by row, told as for the coverage; nothing if
+     *     it is not proposed
      */
     public Optional<BitSet> region(Pixels pixels, Rgb color, int width, int height) {
         List<Rgb> colors = proposals.stream().map(Proposal::color).toList();
@@ -154,7 +157,7 @@ public record Extraction(Reading reading, List<Proposal> proposals, boolean tran
         if (index < 0) {
             return Optional.empty();
         }
-        Labels labels = new Labels(pixels, colors, reading == Reading.ARTWORK);
+        Labels labels = new Labels(pixels, colors, exact);
         BitSet mask = new BitSet(width * height);
         for (int y = 0; y < height; y++) {
             int sourceY = (int) ((y + 0.5) * pixels.height() / height);

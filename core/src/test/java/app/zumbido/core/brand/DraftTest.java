@@ -32,7 +32,8 @@ class DraftTest {
                 Reading.ARTWORK,
                 List.of(proposal("0B2A4A", 0.2, false), proposal("F2682A", 0.01, false), proposal("FFFFFF", 0.7, true)),
                 false,
-                false);
+                false,
+                true);
         Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
         Brand drafted = brand.apply(Draft.from(extraction, "logo.png", Map.of(Rgb.ofHex("F2682A"), "Buoy"), brand, ids)
                 .orElseThrow());
@@ -48,7 +49,7 @@ class DraftTest {
     @Test
     void makesNothingOfNothing() {
         Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
-        Extraction nothing = new Extraction(Reading.ARTWORK, List.of(), true, false);
+        Extraction nothing = new Extraction(Reading.ARTWORK, List.of(), true, false, true);
         assertThat(Draft.from(nothing, "empty.png", Map.of(), brand, ids)).isEmpty();
     }
 }

@@ -156,6 +156,27 @@ class ArtworkTest {
         assertThat(extraction.region(pixels, Rgb.ofHex("123456"), 20, 10)).isEmpty();
     }
 
+    /** Unworn, worn, and read as a photograph: what is shown as the region is what the coverage counted. */
+    @Test
+    void countsAsCoverageWhatTheRegionShows() {
+        Pixels drawn = logo().pixels();
+        Pixels worn = logo().noise(2, 7).pixels();
+        assertThat(Extraction.from(worn).exact()).isFalse();
+        for (Extraction extraction : List.of(
+                Extraction.from(drawn), Extraction.from(worn), Extraction.from(worn, Reading.PHOTOGRAPH))) {
+            Pixels pixels = extraction.exact() ? drawn : worn;
+            assertThat(extraction.proposals()).hasSizeGreaterThan(2);
+            for (Proposal proposal : extraction.proposals()) {
+                double share = extraction
+                                .region(pixels, proposal.color(), pixels.width(), pixels.height())
+                                .orElseThrow()
+                                .cardinality()
+                        / (double) pixels.count();
+                assertThat(share).as(proposal.color().hex()).isEqualTo(proposal.coverage().value());
+            }
+        }
+    }
+
     @Test
     void givesSmoothedEdgesToTheColorsBesideThem() {
         Pixels pixels = logo().pixels();

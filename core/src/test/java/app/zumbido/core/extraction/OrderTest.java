@@ -23,7 +23,8 @@ class OrderTest {
                     proposal("808080", 0.05, 90, 10),
                     proposal("14142B", 0.02, 30, 50)),
             false,
-            false);
+            false,
+            true);
 
     @ParameterizedTest
     @CsvSource({

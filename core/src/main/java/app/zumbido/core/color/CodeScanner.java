@@ -166,13 +166,16 @@ public final class CodeScanner {
             from++;
         }
         int wanted = notation == CodeNotation.CMYK ? 4 : 3;
+        StringBuilder numbers = new StringBuilder();
         int end = from;
         int count = 0;
         while (count < wanted && end < text.length()) {
-            int next = endOfNumber(skipDividers(end, count > 0));
+            int number = skipDividers(end, count > 0);
+            int next = endOfNumber(number);
             if (next < 0) {
                 break;
             }
+            numbers.append(text, number, next).append(' ');
             end = next;
             count++;
         }
@@ -180,8 +183,8 @@ public final class CodeScanner {
             return lettered(from);
         }
         int last = end;
-        return CodeNumbers.parse(text.substring(from, end))
-                .flatMap(numbers -> numbers.color(notation, press))
+        return CodeNumbers.parse(numbers.toString())
+                .flatMap(parsed -> parsed.color(notation, press))
                 .map(shown -> code(shown, notation, at, last));
     }
 

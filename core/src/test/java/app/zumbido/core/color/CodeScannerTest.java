@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class CodeScannerTest {
@@ -33,6 +34,7 @@ class CodeScannerTest {
     @ParameterizedTest
     @CsvFileSource(resources = "codes.csv", numLinesToSkip = 5, delimiter = '|')
     void readsEveryNotation(String text, String hex, CodeNotation notation, String written) {
+        assertThat(scan(text)).as(text).isNotEmpty();
         FoundCode code = scan(text).get(0);
         assertThat(code.color().digits()).isEqualTo(hex);
         assertThat(code.notation()).isEqualTo(notation);
@@ -56,7 +58,34 @@ class CodeScannerTest {
                 "hsl(10 120% 50%)",
                 "rgb(1 2",
                 "id=x0F7C7A",
-                "1.123456"
+                "1.123456",
+                "1,123456",
+                "rgb(1 2 3",
+                "rgb(1 2 3 4 5)",
+                "rgb(0 256 0)",
+                "rgb(-1 0 0)",
+                "hsl(10 -1% 50%)",
+                "hsl(10 50% 101%)",
+                "hsl(10 50% -1%)",
+                "lab(101 0 0)",
+                "lab(-1 0 0)",
+                "oklab(1.1 0 0)",
+                "oklab(-0.1 0 0)",
+                "cmyk(101% 0% 0% 0%)",
+                "cmyk(-1% 0% 0% 0%)",
+                "cmyk(1% 2% 3%)",
+                "#12345",
+                "#0F7C7A1",
+                "#0F7C7A123",
+                "0F7C7",
+                "rgb(1 x 3)",
+                "rgb(1 - 3)",
+                "rgb(1..2 0 0)",
+                "R 47 G 93 K 138",
+                "RGB 1 2 x",
+                "rgbx 1 2 3",
+                "rgb()",
+                "rgb(1234567890123 0 0)"
             })
     void readsNoCodeWhereThereIsNone(String text) {
         assertThat(scan(text)).isEmpty();
@@ -66,6 +95,70 @@ class CodeScannerTest {
     @ValueSource(strings = {"The number is 123456.", "a facade is decade old: facade", "He wore a navy coat"})
     void saysWhatMayBeSomethingElse(String text) {
         assertThat(scan(text)).isNotEmpty().allMatch(FoundCode::ambiguous);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0F7C7A", "#123456", "#facade", "HEX 123456", "hex: facade", "12AB56", "rgb(1 2 3)"})
+    void isSureOfWhatCanBeNothingElse(String text) {
+        assertThat(scan(text))
+                .singleElement()
+                .satisfies(code -> assertThat(code.ambiguous()).isFalse());
+    }
+
+    @Test
+    void keepsTheOrderOfTheTextWhereNamesAndCodesStandTogether() {
+        assertThat(scan("navy\n\n#0F7C7A\n\ncoral\n\nrgb(1 2 3) #FFFFFF"))
+                .extracting(FoundCode::text)
+                .containsExactly("navy", "#0F7C7A", "coral", "rgb(1 2 3)", "#FFFFFF");
+    }
+
+    @Test
+    void namesOfCssArePartOfOnesOwnNamesBesideACode() {
+        assertThat(scan("navy\n#0B2A4A")).singleElement().satisfies(code -> {
+            assertThat(code.color().digits()).isEqualTo("0B2A4A");
+            assertThat(code.name()).contains("navy");
+        });
+        assertThat(scan("My navy thing"))
+                .singleElement()
+                .satisfies(code -> assertThat(code.ambiguous()).isTrue());
+        assertThat(scan("color :  teal"))
+                .singleElement()
+                .satisfies(code -> assertThat(code.ambiguous()).isFalse());
+        assertThat(scan(": teal and more"))
+                .singleElement()
+                .satisfies(code -> assertThat(code.ambiguous()).isTrue());
+    }
+
+    /** 48 characters and five words are a name, more are a sentence. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "One two three four five #0F7C7A|One two three four five",
+                "One two three four five six #0F7C7A|-",
+                "Abcdefghijklmnop Abcdefghijklmnop Abcdefghijklmn #0F7C7A|Abcdefghijklmnop Abcdefghijklmnop Abcdefghijklmn",
+                "Abcdefghijklmnop Abcdefghijklmnop Abcdefghijklmno #0F7C7A|-",
+                "1. #0F7C7A|-",
+                "HEX #0F7C7A|-",
+                "--rope-grey: #5B6670|rope-grey",
+                "Rope 2 (dark) #5B6670|Rope 2",
+                "[Rope grey] #5B6670|Rope grey",
+                "Rope grey: HEX #5B6670|Rope grey",
+                "#5B6670 Rope grey, #FFFFFF|-",
+                "#5B6670 (Rope grey)|Rope grey"
+            })
+    void tellsANameFromASentence(String text, String name) {
+        assertThat(scan(text).get(0).name().orElse("-")).isEqualTo(name);
+    }
+
+    @Test
+    void aHeadingNamesWhatStandsRightBeneathIt() {
+        assertThat(scan("Harbour teal\n#0F7C7A\n\n#FFFFFF"))
+                .extracting(code -> code.name().orElse("-"))
+                .containsExactly("Harbour teal", "-");
+        assertThat(scan("#0F7C7A\nFoam\n#EAF3F2"))
+                .extracting(code -> code.name().orElse("-"))
+                .containsExactly("-", "Foam");
     }
 
     @Test

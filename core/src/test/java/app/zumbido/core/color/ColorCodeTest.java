@@ -35,7 +35,11 @@ class ColorCodeTest {
                 "rgb(11 42 74)|#0B2A4A",
                 "RGB(11,42,74)|#0B2A4A",
                 "rgb(100%, 50%, 0%)|#FF8000",
-                "rgb(10.5 0 0)|#0B0000"
+                "rgb(10.5 0 0)|#0B0000",
+                "#123|#112233",
+                "rgb(0 0 0)|#000000",
+                "rgb(255 255 255)|#FFFFFF",
+                "rgb(100% 0% 100%)|#FF00FF"
             })
     void readsWhatPeopleType(String text, String hex) {
         assertThat(ColorCode.parse(text).orElseThrow().hex()).isEqualTo(hex);
@@ -57,11 +61,37 @@ class ColorCodeTest {
                 "rgb(1,2,3",
                 "rgb()",
                 "rgb(1..2 0 0)",
+                "rgb(100.5% 0 0)",
+                "rgb(% 0 0)",
+                "rgb(0:0 0 0)",
+                "rgb(0/0 0 0)",
+                "#00000G",
                 "teal-ish",
                 "٣٣٣"
             })
     void saysNothingToWhatIsNoCode(String text) {
         assertThat(ColorCode.parse(text)).isEmpty();
+    }
+
+    /** Numbers as the functions of CSS Color 4 mean them. */
+    @ParameterizedTest
+    @CsvSource({
+        "RGB, 15, 124, 122, 0F7C7A",
+        "HSL, 120, 100, 25, 008000",
+        "LAB, 54.29, 80.80, 69.89, FF0000",
+        "LCH, 54.29, 106.84, 40.86, FF0000",
+        "OKLAB, 0.628, 0.2249, 0.1258, FF0000",
+        "OKLCH, 0.628, 0.2577, 29.23, FF0000"
+    })
+    void makesAColorOfTheNumbersOfAFunction(CodeNotation notation, double one, double two, double three, String hex) {
+        assertThat(ColorCode.ofNumbers(notation, one, two, three).orElseThrow().digits())
+                .isEqualTo(hex);
+    }
+
+    @Test
+    void makesNoColorOfNumbersBeyondTheirRange() {
+        assertThat(ColorCode.ofNumbers(CodeNotation.RGB, 256, 0, 0)).isEmpty();
+        assertThat(ColorCode.ofNumbers(CodeNotation.CMYK, 0, 0, 0)).isEmpty();
     }
 
     @Test
@@ -77,6 +107,8 @@ class ColorCodeTest {
     @Test
     void refusesWhatCannotBeAColor() {
         assertThatThrownBy(() -> new Rgb(0, 256, 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Rgb(-1, 0, 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Rgb(0, 0, 256)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Rgb.ofHex("nothing")).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Fraction.of(1.1)).isInstanceOf(IllegalArgumentException.class);
     }

@@ -18,6 +18,24 @@ class DifferenceTest {
         assertThat(Difference.between(other, one)).isCloseTo(difference, within(1e-4));
     }
 
+    /** Turning both colours by half a circle leaves lightness and chroma, and so bounds what the hue may add. */
+    @Test
+    void theWayRoundTheCircleIsTheShorterOne() {
+        for (int degree = 0; degree < 360; degree += 5) {
+            Lab one = polar(50, 40, degree - 1);
+            Lab other = polar(50, 40, degree + 1);
+            assertThat(Difference.between(one, other))
+                    .as("around %d degrees", degree)
+                    .isBetween(0.3, 1.5);
+            assertThat(Difference.between(one, other)).isCloseTo(Difference.between(other, one), within(1e-9));
+        }
+    }
+
+    private static Lab polar(double lightness, double chroma, double degrees) {
+        double radians = Math.toRadians(degrees);
+        return new Lab(lightness, chroma * Math.cos(radians), chroma * Math.sin(radians));
+    }
+
     @Test
     void isNothingBetweenEqualColors() {
         Rgb teal = Rgb.ofHex("0F7C7A");

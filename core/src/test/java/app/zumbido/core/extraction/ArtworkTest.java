@@ -162,8 +162,8 @@ class ArtworkTest {
         Pixels drawn = logo().pixels();
         Pixels worn = logo().noise(2, 7).pixels();
         assertThat(Extraction.from(worn).exact()).isFalse();
-        for (Extraction extraction : List.of(
-                Extraction.from(drawn), Extraction.from(worn), Extraction.from(worn, Reading.PHOTOGRAPH))) {
+        for (Extraction extraction :
+                List.of(Extraction.from(drawn), Extraction.from(worn), Extraction.from(worn, Reading.PHOTOGRAPH))) {
             Pixels pixels = extraction.exact() ? drawn : worn;
             assertThat(extraction.proposals()).hasSizeGreaterThan(2);
             for (Proposal proposal : extraction.proposals()) {
@@ -172,7 +172,9 @@ class ArtworkTest {
                                 .orElseThrow()
                                 .cardinality()
                         / (double) pixels.count();
-                assertThat(share).as(proposal.color().hex()).isEqualTo(proposal.coverage().value());
+                assertThat(share)
+                        .as(proposal.color().hex())
+                        .isEqualTo(proposal.coverage().value());
             }
         }
     }

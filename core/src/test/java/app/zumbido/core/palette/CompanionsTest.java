@@ -11,6 +11,7 @@ import app.zumbido.core.palette.Companions.Ticket;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class CompanionsTest {
@@ -49,6 +50,21 @@ class CompanionsTest {
         assertThat(Oklch.of(darker).l()).isLessThan(Oklch.of(base).l());
         assertThat(Oklch.of(lighter).l()).isGreaterThan(Oklch.of(base).l());
         assertThat(Difference.between(darker, lighter)).isGreaterThan(8);
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "companions.csv", numLinesToSkip = 2)
+    void areMadeBySteps(String hex, String darker, String lighter, String brighter, String back, String on) {
+        List<Ticket> tickets =
+                Companions.of(List.of(Rgb.ofHex(hex), TEAL, ORANGE)).tickets();
+        List<String> wanted = List.of(hex, darker, lighter, brighter, back, on);
+        List<Integer> places = List.of(0, 1, 2, 9, 10, 11);
+        for (int i = 0; i < places.size(); i++) {
+            Ticket ticket = tickets.get(places.get(i));
+            Swatches.assertNearly(ticket.color(), wanted.get(i));
+            assertThat(ticket.base()).isZero();
+        }
+        assertThat(tickets.subList(3, 9)).extracting(Ticket::base).containsExactly(1, 1, 1, 2, 2, 2);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package app.zumbido.core.palette;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Oklch;
@@ -10,6 +11,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LadderTest {
@@ -18,6 +21,29 @@ class LadderTest {
         return IntStream.range(0, 9 * 9 * 9)
                 .mapToObj(i ->
                         new Rgb(Math.min(255, i / 81 * 32), Math.min(255, i / 9 % 9 * 32), Math.min(255, i % 9 * 32)));
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "ladders.csv", numLinesToSkip = 2)
+    void runsToEndsOfTheirOwnLightnessAndChroma(String hex, double away, String step) {
+        Swatches.assertNearly(Ladder.at(Rgb.ofHex(hex), away), step);
+    }
+
+    /** Lightness falls from 0.97 to 0.17 in equal steps, and the colour stands where it comes nearest. */
+    @ParameterizedTest
+    @CsvSource({"FFFFFF, 9, 0", "000000, 9, 8", "777777, 9, 4", "777777, 5, 2", "777777, 3, 1", "FFD400, 15, 2"})
+    void theColorStandsWhereItsLightnessBelongs(String hex, int count, int place) {
+        Ladder ladder = Ladder.of(Rgb.ofHex(hex), count);
+        assertThat(ladder.base()).isEqualTo(place);
+        assertThat(ladder.away(place)).isZero();
+        assertThat(ladder.away(0)).isEqualTo(place == 0 ? 0 : 1);
+        assertThat(ladder.away(count - 1)).isEqualTo(place == count - 1 ? 0 : -1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {2, 16})
+    void hasThreeToFifteenSteps(int count) {
+        assertThatThrownBy(() -> Ladder.of(Rgb.BLACK, count)).isInstanceOf(IllegalArgumentException.class);
     }
 
     private static double luminance(Rgb rgb) {

@@ -8,6 +8,7 @@ import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -33,6 +34,12 @@ class MoodWordTest {
         assertThat(after(MoodWord.EARTHIER, hex).c()).isLessThan(before(hex).c());
         assertThat(away(after(MoodWord.WARMER, hex), 55)).isLessThanOrEqualTo(away(before(hex), 55) + 1);
         assertThat(away(after(MoodWord.COOLER, hex), 240)).isLessThan(away(before(hex), 240));
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "moods.csv", numLinesToSkip = 2)
+    void movesAColorAsTheReferenceDoes(MoodWord word, double amount, String hex, String becomes) {
+        Swatches.assertNearly(word.apply(Rgb.ofHex(hex), Fraction.of(amount)), becomes);
     }
 
     private static double away(Oklch color, double hue) {

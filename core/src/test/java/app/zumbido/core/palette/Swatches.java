@@ -1,5 +1,7 @@
 package app.zumbido.core.palette;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,5 +26,16 @@ final class Swatches {
             swatches.add(swatch(swatches.size() + 1, hex));
         }
         return Palette.of(swatches);
+    }
+
+    /** Rounding to 8 bits, and the search for the chroma that the screen has, may move a channel by one. */
+    static void assertNearly(Rgb color, String hex) {
+        Rgb wanted = Rgb.ofHex(hex);
+        assertThat(List.of(
+                        Math.abs(color.red() - wanted.red()),
+                        Math.abs(color.green() - wanted.green()),
+                        Math.abs(color.blue() - wanted.blue())))
+                .as("%s, wanted %s", color.digits(), hex)
+                .allMatch(away -> away <= 1);
     }
 }

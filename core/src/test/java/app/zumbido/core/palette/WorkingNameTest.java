@@ -41,6 +41,54 @@ class WorkingNameTest {
         assertThat(WorkingName.of(Rgb.ofHex(hex), Set.of())).isEqualTo(name);
     }
 
+    /** Middles and borders of the words, as OKLCH; common practice, no published source. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.6, 0.1, 5, Pink",
+        "0.6, 0.1, 30, Red",
+        "0.6, 0.1, 50, Orange",
+        "0.6, 0.1, 90, Yellow",
+        "0.6, 0.1, 120, Lime",
+        "0.6, 0.1, 150, Green",
+        "0.6, 0.1, 190, Teal",
+        "0.6, 0.1, 240, Blue",
+        "0.6, 0.1, 300, Violet",
+        "0.6, 0.1, 330, Magenta",
+        "0.6, 0.1, 355, Pink",
+        "0.43, 0.1, 30, Dark red",
+        "0.47, 0.1, 30, Red",
+        "0.87, 0.06, 150, Pale green",
+        "0.83, 0.06, 150, Green",
+        "0.87, 0.13, 150, Green",
+        "0.6, 0.035, 240, Blue",
+        "0.6, 0.025, 240, Grey",
+        "0.43, 0, 0, Dark grey",
+        "0.22, 0, 0, Dark grey",
+        "0.18, 0, 0, Black",
+        "0.83, 0, 0, Grey",
+        "0.87, 0, 0, Pale grey",
+        "0.98, 0, 0, Pale grey",
+        "0.99, 0, 0, White"
+    })
+    void bordersLieWhereTheWordsChange(double lightness, double chroma, double hue, String name) {
+        Rgb color = GamutMapping.toRgb(new Oklch(lightness, chroma, Optional.of(Degrees.of(hue))));
+        assertThat(WorkingName.of(color, Set.of())).isEqualTo(name);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "FF9EC0, magenta, red",
+        "D02020, pink, orange",
+        "0F7C7A, green, blue",
+        "8A3FD0, blue, magenta",
+        "D040B0, violet, pink",
+        "808080, '', ''"
+    })
+    void neighboursStandOnEitherSideOfTheCircle(String hex, String before, String after) {
+        assertThat(WorkingName.towards(Rgb.ofHex(hex), -1)).isEqualTo(before);
+        assertThat(WorkingName.towards(Rgb.ofHex(hex), 1)).isEqualTo(after);
+    }
+
     @Test
     void proposesWordsOfTheListAfterThePlainName() {
         assertThat(WorkingName.proposals(Rgb.ofHex("0F7C7A"), Set.of()))

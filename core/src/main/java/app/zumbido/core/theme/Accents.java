@@ -151,15 +151,6 @@ final class Accents {
         return chosen;
     }
 
-    /** What an ordered choice costs; less is better, nothing chosen is 0. */
-    static double cost(List<Ink> chosen, TextBlock text) {
-        double sum = 0;
-        for (int i = 0; i < chosen.size(); i++) {
-            sum += single(chosen.get(i), i, text) + (i == 0 ? 0 : neighbours(chosen.get(i - 1), chosen.get(i)));
-        }
-        return sum;
-    }
-
     static void charge(Bill bill, List<Ink> chosen, TextBlock text) {
         for (int i = 0; i < chosen.size(); i++) {
             ThemeSlot slot = ThemeSlot.ACCENTS.get(i);

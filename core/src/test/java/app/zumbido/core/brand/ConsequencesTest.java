@@ -117,4 +117,32 @@ class ConsequencesTest {
         assertThat(consequences.swatches().get(0).to()).isEmpty();
         assertThat(consequences.slots().get(0).to()).contains(Rgb.ofHex("0B2A4A"));
     }
+
+    /** Of the five tints each of white and black, those of the slot that stays the same follow nothing. */
+    @Test
+    void onlyTintsThatAreNotThereYetAreCounted() {
+        Consequences white =
+                of(new ThemeChange.FillSlot(new UUID(1, 2), ThemeSlot.ACCENT_1, Optional.of(new Paint.OfSwatch(NAVY))));
+        assertThat(white.slots()).hasSize(1);
+        assertThat(white.tints()).isEqualTo(5);
+        Consequences emptied = of(new ThemeChange.FillSlot(new UUID(1, 2), ThemeSlot.ACCENT_1, Optional.empty()));
+        assertThat(emptied.slots()).hasSize(1);
+        assertThat(emptied.tints()).isZero();
+        assertThat(of(recolor("0F7C7A")).isEmpty()).isTrue();
+        assertThat(of(recolor("107C7A")).isEmpty()).isFalse();
+    }
+
+    @Test
+    void aGroundThatStillReadsFollowsAllTheSame() {
+        Brand brand = BRAND.apply(new GroundChange.KeepGround(new ComposedGround(
+                new UUID(7, 7),
+                "Band",
+                new ComposedGround.Base.OfGradient(
+                        List.of(new Paint.OfSwatch(NAVY), new Paint.OfSwatch(TEAL)), false, 90),
+                Optional.empty(),
+                new Paint.Fixed(Rgb.WHITE))));
+        assertThat(Consequences.between(brand, brand.apply(recolor("0F6C7A"))).grounds())
+                .singleElement()
+                .satisfies(follows -> assertThat(follows.reads()).isTrue());
+    }
 }

@@ -87,4 +87,19 @@ class ContradictionsTest {
         Brand removed = with(BRAND, Role.MAIN, NAVY).apply(new PaletteChange.RemoveSwatch(NAVY));
         assertThat(removed.roles().of(Role.MAIN)).isEmpty();
     }
+
+    /** What is forbidden of one says nothing of the others. */
+    @Test
+    void whatAnotherColorDoesIsNoContradiction() {
+        Swatch tint = Swatch.of(new SwatchId(new UUID(0, 9)), "Pale orange", Rgb.WHITE, List.of())
+                .following(new Paint.OnLadder(ORANGE, 0.7), Rgb.ofHex("F2682A"));
+        UUID theme = new UUID(1, 2);
+        Brand brand = with(with(BRAND, Role.TINTS_OFF_LIMITS, NAVY), Role.MAIN, ORANGE)
+                .apply(PaletteChange.AddSwatches.of(List.of(tint)))
+                .apply(new ThemeChange.FillSlot(
+                        theme, ThemeSlot.ACCENT_5, Optional.of(new Paint.Shifted(ORANGE, -0.1))))
+                .apply(new ThemeChange.FillSlot(theme, ThemeSlot.ACCENT_1, Optional.of(new Paint.OfSwatch(NAVY))))
+                .apply(new RoleChange.SetOffLimits(FOAM, true));
+        assertThat(kinds(brand)).isEmpty();
+    }
 }

@@ -8,8 +8,13 @@ import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Place;
 import app.zumbido.core.extraction.Proposal;
 import app.zumbido.core.extraction.Reading;
+import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.inspect.UsedColor;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.theme.ThemeSlot;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,5 +56,109 @@ class DraftTest {
         Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
         Extraction nothing = new Extraction(Reading.ARTWORK, List.of(), true, false, true);
         assertThat(Draft.from(nothing, "empty.png", Map.of(), brand, ids)).isEmpty();
+    }
+
+    private static final String[] MANY = {
+        "0B2A4A", "0F7C7A", "F2682A", "5B6670", "7A5CD6", "C0392B", "2E8B3A", "FFD400", "2F5DFF", "8A3FD0"
+    };
+
+    private static Extraction many(Reading reading) {
+        List<Proposal> proposals = new ArrayList<>();
+        for (String hex : MANY) {
+            proposals.add(proposal(hex, 0.1 - proposals.size() * 0.001, false));
+        }
+        return new Extraction(reading, proposals, true, false, true);
+    }
+
+    private List<String> drafted(Extraction extraction, Map<Rgb, String> given) {
+        Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
+        return brand
+                .apply(Draft.from(extraction, "picture", given, brand, ids).orElseThrow())
+                .palette()
+                .swatches()
+                .stream()
+                .map(swatch -> swatch.color().digits())
+                .toList();
+    }
+
+    /** Six or seven colours are a lot for a brand, and of a photograph it keeps fewer; common practice, no source. */
+    @Test
+    void aBrandBeginsWithFewColors() {
+        assertThat(drafted(many(Reading.ARTWORK), Map.of())).hasSize(7);
+        assertThat(drafted(many(Reading.PHOTOGRAPH), Map.of())).hasSize(5);
+    }
+
+    @Test
+    void aManualKeepsTheOrderOfItsOwnList() {
+        Extraction three = new Extraction(
+                Reading.ARTWORK,
+                List.of(proposal("0B2A4A", 0.3, false), proposal("F2682A", 0.2, false), proposal("5B6670", 0.1, false)),
+                true,
+                false,
+                true);
+        Map<Rgb, String> two = new LinkedHashMap<>();
+        two.put(Rgb.ofHex("5B6670"), "Rope grey");
+        two.put(Rgb.ofHex("F2682A"), "Buoy orange");
+        assertThat(drafted(three, two)).containsExactly("5B6670", "F2682A", "0B2A4A");
+        // With one name of three it is a picture that happens to name one.
+        assertThat(drafted(three, Map.of(Rgb.ofHex("5B6670"), "Rope grey")))
+                .containsExactly("0B2A4A", "F2682A", "5B6670");
+    }
+
+    private static UsedColor used(String hex, String name) {
+        return new UsedColor(Rgb.ofHex(hex), Optional.of(name).filter(text -> !text.isEmpty()), Map.of());
+    }
+
+    @Test
+    void aFileThatListsColorsGivesThemWithTheirNames() {
+        List<UsedColor> colors = new ArrayList<>(List.of(
+                used("0B2A4A", "Night channel"),
+                used("0F7C7A", "Night channel"),
+                used("F2682A", ""),
+                used("5B6670", "n".repeat(Swatch.LONGEST_NAME)),
+                used("EAF3F2", "n".repeat(Swatch.LONGEST_NAME + 1))));
+        for (String hex : new String[] {"7A5CD6", "C0392B", "2E8B3A"}) {
+            colors.add(used(hex, hex));
+        }
+        Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
+        Inventory listed = new Inventory(Optional.empty(), colors, List.of(), false);
+        Brand drafted = brand.apply(Draft.from(listed, "list.css", brand, ids).orElseThrow());
+        assertThat(drafted.palette().swatches())
+                .extracting(Swatch::name)
+                .containsExactly(
+                        "Night channel",
+                        "Teal",
+                        "Orange",
+                        "n".repeat(Swatch.LONGEST_NAME),
+                        "Pale grey",
+                        "7A5CD6",
+                        "C0392B");
+        assertThat(Draft.from(new Inventory(Optional.empty(), List.of(), List.of(), false), "a.css", brand, ids))
+                .isEmpty();
+    }
+
+    @Test
+    void aFileWithAThemeGivesItsTheme() {
+        Brand brand = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
+        FoundTheme theme = new FoundTheme(
+                " Office ",
+                Map.of(
+                        ThemeSlot.DARK_1, Rgb.BLACK,
+                        ThemeSlot.LIGHT_1, Rgb.WHITE,
+                        ThemeSlot.DARK_2, Rgb.ofHex("0B2A4A"),
+                        ThemeSlot.ACCENT_1, Rgb.ofHex("0F7C7A"),
+                        ThemeSlot.HYPERLINK, Rgb.ofHex("0000EE")),
+                Optional.empty());
+        Change change = Draft.from(
+                        new Inventory(Optional.of(theme), List.of(), List.of(), true), "deck.pptx", brand, ids)
+                .orElseThrow();
+        Brand taken = brand.apply(change);
+        // Accents first; nobody chose black, white and the blue of links.
+        assertThat(taken.palette().swatches())
+                .extracting(swatch -> swatch.color().digits())
+                .containsExactly("0F7C7A", "0B2A4A");
+        assertThat(taken.look().theme().name()).isEqualTo("Office");
+        assertThat(taken.look().colors()).isEqualTo(theme.colors());
+        assertThat(taken.look().isFirst()).isTrue();
     }
 }

@@ -14,6 +14,8 @@ class ShortCodeTest {
         "Öl & Élan, OE",
         "A, A",
         "'!!!', ''",
+        "' 1st -- Öre ', 1O",
+        "-Kestrin, KES",
         "a b c d e f g h i j, ABCDEFGH"
     })
     void takesInitialsOrFirstLetters(String name, String code) {

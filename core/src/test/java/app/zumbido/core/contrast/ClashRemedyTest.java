@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.GamutMapping;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -34,6 +37,33 @@ class ClashRemedyTest {
                         assertThat(turned).isCloseTo(0, within(12.0));
                     }
                 });
+    }
+
+    /** Each colour is moved by the fewest steps, 0.005 of chroma or 0.01 of lightness, at which the two are quiet. */
+    @ParameterizedTest
+    @CsvSource({"FF0000, 00A000", "0000FF, FF0000", "FF00B0, 00A0FF", "E0218A, 3FA34D"})
+    void everyRemedyIsTheSmallestStepOfItsKind(String one, String other) {
+        List<ClashRemedy> remedies = ClashRemedy.of(Rgb.ofHex(one), Rgb.ofHex(other));
+        for (Rgb from : List.of(Rgb.ofHex(one), Rgb.ofHex(other))) {
+            Rgb beside = from.equals(Rgb.ofHex(one)) ? Rgb.ofHex(other) : Rgb.ofHex(one);
+            Oklch start = Oklch.of(from);
+            for (ClashRemedy.Kind kind : ClashRemedy.Kind.values()) {
+                Optional<Rgb> expected = Optional.empty();
+                for (int step = 1; step <= 100 && expected.isEmpty(); step++) {
+                    Oklch moved = switch (kind) {
+                        case QUIETER -> new Oklch(start.l(), Math.max(0, start.c() - step / 200.0), start.hue());
+                        case LIGHTER -> new Oklch(Math.min(1, start.l() + step / 100.0), start.c(), start.hue());
+                        case DARKER -> new Oklch(Math.max(0, start.l() - step / 100.0), start.c(), start.hue());
+                    };
+                    expected = Optional.of(GamutMapping.toRgb(moved)).filter(to -> !Clash.between(to, beside));
+                }
+                assertThat(remedies.stream()
+                                .filter(remedy ->
+                                        remedy.kind() == kind && remedy.from().equals(from))
+                                .map(ClashRemedy::to))
+                        .containsExactlyElementsOf(expected.stream().toList());
+            }
+        }
     }
 
     @Test

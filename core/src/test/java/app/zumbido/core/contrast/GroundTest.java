@@ -14,6 +14,7 @@ import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -46,6 +47,54 @@ class GroundTest {
         assertThat(ground(Rgb.WHITE, WcagLevel.AAA).mayNot())
                 .extracting(Standing::verdict)
                 .containsExactly(Standing.Verdict.GRAPHICS);
+    }
+
+    private static final Palette MANY = Palette.of(List.of(
+            NAVY,
+            BUOY,
+            Swatch.of(new SwatchId(new UUID(0, 3)), "Grey", Rgb.ofHex("5B6670"), List.of()),
+            Swatch.of(new SwatchId(new UUID(0, 4)), "Foam", Rgb.ofHex("EAF3F2"), List.of()),
+            Swatch.of(new SwatchId(new UUID(0, 5)), "Sand", Rgb.ofHex("E0D8C0"), List.of())));
+
+    /** On white and over a wash of it, by the definition of WCAG 2.2: the farther in luminance, the higher. */
+    @Test
+    void whatReadsBestStandsFirstOnBothSides() {
+        ComposedGround wash = new ComposedGround(
+                new UUID(7, 7),
+                "Wash",
+                new ComposedGround.Base.OfGradient(
+                        List.of(new Paint.Fixed(Rgb.WHITE), new Paint.Fixed(Rgb.ofHex("F8F8F8"))), false, 90),
+                Optional.empty(),
+                new Paint.Fixed(Rgb.BLACK));
+        GroundRules rules = GroundRules.NONE.with(wash);
+        Ground flat = Ground.of(MANY, Roles.NONE, THEME, rules, WcagLevel.AA).stream()
+                .filter(ground -> ground.color().equals(Rgb.WHITE))
+                .findFirst()
+                .orElseThrow();
+        ComposedStandings composed = ComposedStandings.of(MANY, Roles.NONE, THEME, rules, WcagLevel.AA)
+                .get(0);
+        assertThat(hexes(flat.may())).containsExactly("000000", "0B2A4A", "5B6670", "F2682A");
+        assertThat(hexes(flat.mayNot())).containsExactly("E0D8C0", "EAF3F2");
+        assertThat(hexes(composed.may())).containsExactly("000000", "0B2A4A", "5B6670");
+        assertThat(hexes(composed.mayNot())).containsExactly("F2682A", "E0D8C0", "EAF3F2", "FFFFFF");
+    }
+
+    private static List<String> hexes(List<Standing> standings) {
+        return standings.stream()
+                .map(standing -> standing.foreground().digits())
+                .toList();
+    }
+
+    @Test
+    void whatIsOffLimitsIsNeitherGroundNorText() {
+        Roles roles = Roles.NONE.with(Role.OFF_LIMITS, List.of(NAVY.id()));
+        List<Ground> grounds = Ground.of(PALETTE, roles, THEME, GroundRules.NONE, WcagLevel.AA);
+        assertThat(grounds)
+                .extracting(Ground::color)
+                .doesNotContain(NAVY.color())
+                .contains(ORANGE);
+        assertThat(grounds).noneMatch(ground -> hexes(ground.may()).contains("0B2A4A"));
+        assertThat(grounds).noneMatch(ground -> hexes(ground.mayNot()).contains("0B2A4A"));
     }
 
     @Test

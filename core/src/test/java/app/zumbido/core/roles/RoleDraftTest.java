@@ -3,10 +3,12 @@ package app.zumbido.core.roles;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -41,6 +43,80 @@ class RoleDraftTest {
         assertThat(names(FERRIES, Role.TEXT_ON_DARK)).containsExactly("FFFFFF");
         assertThat(names(FERRIES, Role.BOX_FILL)).containsExactly("EAF3F2");
         assertThat(names(FERRIES, Role.POSITIVE)).containsExactly("0F7C7A");
+    }
+
+    /** Hues of signs are known everywhere: go is green, take care is amber, stop is red. */
+    @Test
+    void findsTheColorsOfSigns() {
+        Palette signs = palette("0B2A4A", "2F5DFF", "2E8B3A", "FFB000", "D02020", "7FBBB9");
+        assertThat(names(signs, Role.POSITIVE)).containsExactly("2E8B3A");
+        assertThat(names(signs, Role.GO)).containsExactly("2E8B3A");
+        assertThat(names(signs, Role.CAUTION)).containsExactly("FFB000");
+        assertThat(names(signs, Role.NEGATIVE)).containsExactly("D02020");
+        assertThat(names(signs, Role.STOP)).containsExactly("D02020");
+        Map<Role, RoleDraft.Proposal> drafted = RoleDraft.of(signs);
+        assertThat(drafted.get(Role.GO).reason()).isEqualTo(RoleDraft.Reason.GREEN);
+        assertThat(drafted.get(Role.CAUTION).reason()).isEqualTo(RoleDraft.Reason.AMBER);
+        assertThat(drafted.get(Role.STOP).reason()).isEqualTo(RoleDraft.Reason.RED);
+        assertThat(RoleDraft.assigned(signs)).isEqualTo(assignedOf(drafted));
+    }
+
+    private static Map<Role, List<SwatchId>> assignedOf(Map<Role, RoleDraft.Proposal> drafted) {
+        Map<Role, List<SwatchId>> assigned = new EnumMap<>(Role.class);
+        drafted.forEach((role, proposal) -> assigned.put(role, proposal.swatches()));
+        return assigned;
+    }
+
+    @Test
+    void aPaleOrGreyOneIsNoSign() {
+        Palette pale = palette("0B2A4A", "DFF5DF", "FFE9E9", "6F7F6F", "2F5DFF");
+        assertThat(names(pale, Role.GO)).isEmpty();
+        assertThat(names(pale, Role.STOP)).isEmpty();
+        assertThat(names(pale, Role.CAUTION)).isEmpty();
+    }
+
+    /** Chroma times how far round the circle it is from the main colour: not the most vivid by itself. */
+    @Test
+    void theHighlightIsStrongAndFarFromTheMainColor() {
+        assertThat(names(palette("0F7C7A", "12B5B0", "D8823A"), Role.HIGHLIGHT)).containsExactly("D8823A");
+        assertThat(names(palette("0F7C7A", "C8A890", "2F5DFF"), Role.HIGHLIGHT)).containsExactly("2F5DFF");
+        assertThat(names(palette("0F7C7A", "EEEEEE"), Role.HIGHLIGHT)).isEmpty();
+    }
+
+    @Test
+    void textIsTheDarkestQuietOneThatReadsStrictly() {
+        // The vivid blue is darker than the grey, but no colour to read; the lighter grey does not reach 7:1.
+        assertThat(names(palette("0000A0", "444444", "6A6A6A"), Role.TEXT)).containsExactly("444444");
+        assertThat(names(palette("0000C0", "6A6A6A"), Role.TEXT)).isEmpty();
+        assertThat(names(palette("333333", "888888", "A5A5A5"), Role.TEXT_ON_DARK))
+                .containsExactly("A5A5A5");
+        assertThat(names(palette("333333", "555555"), Role.TEXT_ON_DARK)).isEmpty();
+    }
+
+    @Test
+    void aFieldIsThePalestThatIsNotTextOnDark() {
+        assertThat(names(palette("333333", "FFFFFF", "EAF3F2", "F4F4F4"), Role.BOX_FILL))
+                .containsExactly("EAF3F2");
+        assertThat(names(palette("333333", "EAF3F2", "0F7C7A"), Role.BOX_FILL)).containsExactly("EAF3F2");
+        assertThat(names(palette("333333", "B0B0B0"), Role.BOX_FILL)).isEmpty();
+    }
+
+    @Test
+    void whatStandsOnTheLadderOfAnotherIsNoColorOfItsOwn() {
+        Palette teal = palette("0F7C7A", "F2682A");
+        Swatch step = Swatch.of(new SwatchId(new UUID(0, 9)), "Step", Rgb.BLACK, List.of())
+                .following(
+                        new Paint.OnLadder(teal.swatches().get(0).id(), 0.4),
+                        teal.swatches().get(0).color());
+        Map<Role, RoleDraft.Proposal> with = RoleDraft.of(teal.with(List.of(step)));
+        assertThat(with).isEqualTo(RoleDraft.of(teal));
+    }
+
+    @Test
+    void seriesAreNeitherTooDarkNorTooPale() {
+        Palette palette = palette("0F7C7A", "050505", "F4F0E0", "5B6670", "F2682A");
+        assertThat(names(palette, Role.CHART)).containsExactly("0F7C7A", "5B6670");
+        assertThat(names(palette, Role.SECONDARY)).containsExactly("5B6670");
     }
 
     @Test

@@ -7,6 +7,7 @@ import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -198,5 +199,124 @@ class BruteForceTest {
             step++;
         }
         assertThat(Links.candidates(brand, text).get(1)).isEqualTo(ink.shifted(-0.01 * step));
+    }
+
+    /** Points of one slot, as a person would add them up from the lines; lines of less than one are not told. */
+    private static double told(Suggestion suggestion, GivenUp.Kind kind, ThemeSlot slot) {
+        return suggestion.givenUp().stream()
+                .filter(line -> line.kind() == kind && line.slot() == slot)
+                .mapToDouble(GivenUp::points)
+                .sum();
+    }
+
+    private static void assertTold(Suggestion suggestion, GivenUp.Kind kind, ThemeSlot slot, double points) {
+        assertThat(told(suggestion, kind, slot))
+                .as("%s of %s", kind, slot)
+                .isCloseTo(points < 1 ? 0 : points, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @MethodSource("forText")
+    void tellsWhatTheTextBlockGaveUp(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
+        Suggestion told = Suggestion.of(palette(hexes), Roles.NONE, PageGround.LIGHT, SuggestionPolicy.USUAL);
+        assertTold(told, GivenUp.Kind.NOT_DARK, ThemeSlot.DARK_1, 4 * l(text.dark1()));
+        assertTold(told, GivenUp.Kind.NOT_LIGHT, ThemeSlot.LIGHT_1, 30 * (1 - l(text.light1())));
+        assertTold(told, GivenUp.Kind.NOT_LIGHT, ThemeSlot.LIGHT_2, 15 * Math.max(0, 0.92 - l(text.light2())));
+        assertTold(told, GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_1, 10 * c(text.light1()));
+        assertTold(told, GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_2, 8 * c(text.light2()));
+        assertTold(
+                told, GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_1, text.dark1().ofBrand() ? 0 : 4);
+        assertTold(
+                told, GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_2, text.dark2().ofBrand() ? 0 : 4);
+        assertTold(
+                told,
+                GivenUp.Kind.NOT_OF_BRAND,
+                ThemeSlot.LIGHT_1,
+                text.light1().ofBrand() ? 0 : 1);
+        assertTold(
+                told,
+                GivenUp.Kind.NOT_OF_BRAND,
+                ThemeSlot.LIGHT_2,
+                text.light2().ofBrand() ? 0 : 3);
+        boolean sameDark = text.dark1().color().equals(text.dark2().color());
+        boolean sameLight = text.light1().color().equals(text.light2().color());
+        assertTold(told, GivenUp.Kind.REPEATED, ThemeSlot.DARK_2, sameDark ? 2 : 0);
+        assertTold(told, GivenUp.Kind.REPEATED, ThemeSlot.LIGHT_2, sameLight ? 2 : 0);
+        assertReads(told, ThemeSlot.DARK_1, reads(text.dark1(), text.light1()));
+        assertReads(told, ThemeSlot.DARK_2, reads(text.dark2(), text.light1()));
+        double onSecond = List.of(text.dark1(), text.dark2()).stream()
+                .mapToDouble(dark -> reads(dark, text.light2()))
+                .filter(points -> points >= 1)
+                .sum();
+        assertReads(told, ThemeSlot.LIGHT_2, onSecond);
+    }
+
+    /** Either one line says that nothing reads, or another how far it is from reading strictly. */
+    private static void assertReads(Suggestion suggestion, ThemeSlot slot, double points) {
+        double told = told(suggestion, GivenUp.Kind.ILLEGIBLE, slot)
+                + told(suggestion, GivenUp.Kind.CONTRAST_BELOW_STRICT, slot);
+        assertThat(told).as("reading of %s", slot).isCloseTo(points < 1 ? 0 : points, within(1e-9));
+        assertThat(told(suggestion, GivenUp.Kind.ILLEGIBLE, slot) > 0).isEqualTo(points >= 100);
+    }
+
+    @ParameterizedTest
+    @MethodSource("forAccents")
+    void tellsWhatTheAccentsGaveUp(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
+        List<Ink> eligible = Accents.eligible(brand, text);
+        List<Ink> chosen = Accents.choose(eligible, text, 6);
+        Suggestion told = Suggestion.of(palette(hexes), Roles.NONE, PageGround.LIGHT, SuggestionPolicy.USUAL);
+        for (int place = 0; place < chosen.size(); place++) {
+            ThemeSlot slot = ThemeSlot.ACCENTS.get(place);
+            Ink ink = chosen.get(place);
+            assertTold(told, GivenUp.Kind.LATE_IN_ORDER, slot, ink.rank() - place);
+            assertTold(told, GivenUp.Kind.WEAK_ON_PAGE, slot, ratio(ink, text.light1()) < 3 ? 1 : 0);
+            double apart =
+                    place == 0 ? 10 : Difference.between(chosen.get(place - 1).color(), ink.color());
+            assertTold(told, GivenUp.Kind.LIKE_ITS_NEIGHBOUR, slot, apart < 10 ? 30 - apart : 0);
+        }
+        List<String> left = told.leftOut().stream()
+                .map(id -> palette(hexes).get(id).color().hex())
+                .toList();
+        assertThat(left)
+                .containsExactlyElementsOf(eligible.stream()
+                        .filter(ink -> !chosen.contains(ink))
+                        .map(ink -> ink.color().hex())
+                        .toList());
+    }
+
+    @ParameterizedTest
+    @MethodSource("forLinks")
+    void tellsWhatTheLinksGaveUp(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
+        Links links = Links.best(brand, text);
+        Suggestion told = Suggestion.of(palette(hexes), Roles.NONE, PageGround.LIGHT, SuggestionPolicy.USUAL);
+        ThemeSlot followed = ThemeSlot.FOLLOWED_HYPERLINK;
+        assertTold(
+                told,
+                GivenUp.Kind.LATE_IN_ORDER,
+                ThemeSlot.HYPERLINK,
+                0.2 * links.link().rank());
+        assertTold(
+                told,
+                GivenUp.Kind.LATE_IN_ORDER,
+                followed,
+                0.05 * links.visited().rank());
+        assertTold(told, GivenUp.Kind.VIVID, followed, 4 * c(links.visited()));
+        assertTold(told, GivenUp.Kind.GREYISH, ThemeSlot.HYPERLINK, c(links.link()) < 0.04 ? 4 : 0);
+        double unlike = Difference.between(links.link().color(), text.dark1().color());
+        assertTold(told, GivenUp.Kind.LIKE_TEXT, ThemeSlot.HYPERLINK, 0.2 * Math.max(0, 25 - unlike));
+        double apart = Difference.between(links.link().color(), links.visited().color());
+        assertTold(told, GivenUp.Kind.VISITED_ALIKE, followed, apart < 10 ? 60 - apart : 0);
+        assertTold(told, GivenUp.Kind.DERIVED, ThemeSlot.HYPERLINK, moved(links.link()) ? 1.5 : 0);
+        assertTold(told, GivenUp.Kind.DERIVED, followed, moved(links.visited()) ? 1.5 : 0);
+    }
+
+    private static boolean moved(Ink ink) {
+        return ink.paint() instanceof Paint.Shifted;
     }
 }

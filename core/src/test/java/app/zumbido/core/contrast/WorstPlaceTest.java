@@ -88,6 +88,29 @@ class WorstPlaceTest {
         assertThat(worst.x() + 40 * worst.y()).isEqualTo(7);
     }
 
+    /** Half of black over white is 128 by simple alpha compositing (W3C Compositing Level 1, 5.1): 3.95 to white. */
+    @Test
+    void whatShinesThroughStandsOnWhite() {
+        Pixels picture = Pixels.wrap(3, 1, new int[] {0xFFFFFFFF, 0x80000000, 0x40000000});
+        WorstPlace.OnPicture worst = WorstPlace.on(picture, Optional.empty(), Rgb.BLACK);
+        assertThat(worst.ground().digits()).isEqualTo("7F7F7F");
+        assertThat(worst.x()).isEqualTo(1);
+        assertThat(worst.ratio().value())
+                .isCloseTo(ContrastRatio.between(Rgb.ofHex("7F7F7F"), Rgb.BLACK).value(), within(1e-12));
+    }
+
+    /** Of a whole plateau of equal places the first is told, and a dip of one percent of the way is found. */
+    @Test
+    void findsTheFirstOfTheHardestPlaces() {
+        WorstPlace.OnGradient even = WorstPlace.on(gradient("777777 777777"), Optional.empty(), Rgb.WHITE);
+        assertThat(even.place()).isZero();
+        WorstPlace.OnGradient crossing =
+                WorstPlace.on(gradient("000000 FFFFFF"), Optional.empty(), Rgb.ofHex("777777"));
+        // 0x77 of 0xFF along the way.
+        assertThat(crossing.place()).isCloseTo(119 / 255.0, within(0.005));
+        assertThat(crossing.ratio().value()).isCloseTo(1, within(0.02));
+    }
+
     /** Common practice, no published source; a dark main colour makes all three readable. */
     @Test
     void recipesOfADarkColorAreReadable() {

@@ -64,4 +64,56 @@ class PaletteTest {
         assertThat(palette.sameAs(Rgb.ofHex("107D7B"))).contains(teal);
         assertThat(palette.sameAs(Rgb.ofHex("138F8C"))).isEmpty();
     }
+
+    @Test
+    void theNearestOfThoseThatNobodyCanTellApartIsMeant() {
+        Palette teals = Swatches.palette("107E7C", "0F7C7A", "0F7D7B");
+        assertThat(teals.sameAs(Rgb.ofHex("0F7C7A")).map(Swatch::id)).contains(Swatches.id(2));
+        assertThat(teals.sameAs(Rgb.ofHex("0F7D7B")).map(Swatch::id)).contains(Swatches.id(3));
+        assertThat(teals.sameAs(Rgb.ofHex("0F6C7A"))).isEmpty();
+    }
+
+    @Test
+    void speaksOfNoSwatchThatIsNotThere() {
+        Palette palette = Swatches.palette("0F7C7A");
+        assertThatThrownBy(() -> palette.inOrder(List.of(Swatches.id(9)))).isInstanceOf(UnknownSwatchException.class);
+        assertThatThrownBy(() -> palette.sorting(List.of(Swatches.id(9)), Group.EXTENDED))
+                .isInstanceOf(UnknownSwatchException.class);
+    }
+
+    @Test
+    void aRemarkIsPutAsideOnceAndSpokenAgain() {
+        Palette aside = Swatches.palette("0F7C7A").puttingAside("too-few", true).puttingAside("too-few", true);
+        assertThat(aside.asides()).containsExactly("too-few");
+        assertThat(aside.puttingAside("too-few", false).asides()).isEmpty();
+    }
+
+    private static Swatch step(int number, int base) {
+        return Swatches.swatch(number, "000000")
+                .following(new Paint.OnLadder(Swatches.id(base), 0.4), Rgb.ofHex("0F7C7A"));
+    }
+
+    @Test
+    void whatGathersTheSwatchThatItFollowedFollowsNothing() {
+        Palette chain = Swatches.palette("0F7C7A", "F2682A").with(List.of(step(3, 1), step(4, 3)));
+        assertThat(chain.gathering(Swatches.id(3), Swatches.id(1))
+                        .get(Swatches.id(3))
+                        .step())
+                .isEmpty();
+        assertThat(chain.gathering(Swatches.id(4), Swatches.id(1))
+                        .get(Swatches.id(4))
+                        .step())
+                .isEmpty();
+        assertThat(chain.gathering(Swatches.id(4), Swatches.id(2))
+                        .get(Swatches.id(4))
+                        .step())
+                .isPresent();
+    }
+
+    @Test
+    void noSwatchFollowsItself() {
+        Palette two = Swatches.palette("0F7C7A").with(List.of(step(2, 1), step(3, 2)));
+        assertThatThrownBy(() -> two.replacing(step(1, 3))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> two.replacing(step(1, 1))).isInstanceOf(IllegalArgumentException.class);
+    }
 }

@@ -90,4 +90,17 @@ class RemarksTest {
                         Remark.BeyondPress.class,
                         beyond -> assertThat(beyond.swatch().id()).isEqualTo(id(2)));
     }
+
+    @Test
+    void aPaleGreyIsNoNeutralToReadAndAVividDarkOneIsNone() {
+        assertThat(keys(palette("F2682A", "FFD400", "999999"))).containsExactly("no-neutral");
+        assertThat(keys(palette("F2682A", "FFD400", "0000A0"))).containsExactly("no-neutral");
+    }
+
+    @Test
+    void twoOfThemAreToldOnceAndTheCloserPairToo() {
+        assertThat(Remarks.of(palette("0B2A4A", "0B2A4A", "5B6670", "5C6771"), PRESS))
+                .hasSize(2);
+        assertThat(keys(palette("0B2A4A", "0F7C7A", "5B6670", "8A9AA8"))).isEmpty();
+    }
 }

@@ -23,6 +23,13 @@ class ConsequencesTest {
     private static final SwatchId PALE_TEAL = new SwatchId(new UUID(0, 3));
     private static final Brand BRAND = brand();
 
+    private static final Change KEEP_BAND = new GroundChange.KeepGround(new ComposedGround(
+            new UUID(7, 7),
+            "Band",
+            new ComposedGround.Base.OfGradient(List.of(new Paint.OfSwatch(NAVY), new Paint.OfSwatch(TEAL)), false, 90),
+            Optional.empty(),
+            new Paint.Fixed(Rgb.WHITE)));
+
     private static Brand brand() {
         Rgb teal = Rgb.ofHex("0F7C7A");
         Swatch pale = Swatch.of(PALE_TEAL, "Pale teal", teal, List.of()).following(new Paint.OnLadder(TEAL, 0.8), teal);
@@ -93,13 +100,7 @@ class ConsequencesTest {
         Brand brand = BRAND.apply(new RoleChange.AssignRole(Role.HIGHLIGHT, List.of(TEAL)))
                 .apply(new RoleChange.AssignRole(Role.OFF_LIMITS, List.of(TEAL)))
                 .apply(new RoleChange.AssignRole(Role.TEXT, List.of(NAVY)))
-                .apply(new GroundChange.KeepGround(new ComposedGround(
-                        new UUID(7, 7),
-                        "Band",
-                        new ComposedGround.Base.OfGradient(
-                                List.of(new Paint.OfSwatch(NAVY), new Paint.OfSwatch(TEAL)), false, 90),
-                        Optional.empty(),
-                        new Paint.Fixed(Rgb.WHITE))));
+                .apply(KEEP_BAND);
         Consequences consequences = Consequences.between(brand, brand.apply(recolor("A7E0DD")));
         assertThat(consequences.roles()).containsExactly(Role.HIGHLIGHT);
         assertThat(consequences.grounds()).singleElement().satisfies(follows -> {
@@ -134,13 +135,7 @@ class ConsequencesTest {
 
     @Test
     void aGroundThatStillReadsFollowsAllTheSame() {
-        Brand brand = BRAND.apply(new GroundChange.KeepGround(new ComposedGround(
-                new UUID(7, 7),
-                "Band",
-                new ComposedGround.Base.OfGradient(
-                        List.of(new Paint.OfSwatch(NAVY), new Paint.OfSwatch(TEAL)), false, 90),
-                Optional.empty(),
-                new Paint.Fixed(Rgb.WHITE))));
+        Brand brand = BRAND.apply(KEEP_BAND);
         assertThat(Consequences.between(brand, brand.apply(recolor("0F6C7A"))).grounds())
                 .singleElement()
                 .satisfies(follows -> assertThat(follows.reads()).isTrue());

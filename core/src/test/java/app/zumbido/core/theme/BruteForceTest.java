@@ -58,6 +58,8 @@ class BruteForceTest {
                 "FFD400 FF00B0 101010 F0F0F0",
                 "5B6670 777777 888888 999999",
                 "000000 FFFFFF",
+                "FFFBF0 0B2A4A F2682A",
+                "0B2A4A FFF8F0 F8FFF8",
                 "EAF3F2 EAF3F2 0B2A4A 0B2A4A");
     }
 
@@ -185,6 +187,35 @@ class BruteForceTest {
         }
         Links best = Links.best(brand, text);
         assertThat(linkCost(best.link(), best.visited(), text)).isCloseTo(cheapest, within(1e-9));
+    }
+
+    /** Each colour, the nearest of its shades that reads, and from there one farther and one back. */
+    private static List<Ink> linkCandidates(List<Ink> bases, TextBlock text, int away) {
+        List<Ink> candidates = new ArrayList<>();
+        for (Ink base : bases) {
+            Ink reads = base;
+            for (int step = 1; text.worstOnPages(reads) < 4.5; step++) {
+                reads = base.shifted(away * 0.01 * step);
+            }
+            candidates.add(base);
+            if (reads != base) {
+                candidates.add(reads);
+            }
+            candidates.add(reads.shifted(away * 0.12));
+            candidates.add(reads.shifted(away * -0.25));
+        }
+        return candidates;
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"F2682A 0B2A4A", "FFD400 777777 FF00B0", "2F5DFF 0F7C7A EAF3F2", "101010 F0F0F0"})
+    void linksAreLookedForAmongTheShadesThatRead(String hexes) {
+        List<Ink> brand = Ink.allOf(palette(hexes), Roles.NONE);
+        TextBlock light = TextBlock.best(brand, PageGround.LIGHT);
+        assertThat(Links.candidates(brand, light)).isEqualTo(linkCandidates(brand, light, -1));
+        TextBlock dark = TextBlock.best(brand, PageGround.DARK);
+        assertThat(Links.candidates(brand, dark)).isEqualTo(linkCandidates(brand, dark, 1));
+        assertThat(Links.candidates(List.of(), light)).isEqualTo(linkCandidates(List.of(light.dark1()), light, -1));
     }
 
     /** The step at which a link begins to read is found by halving; here it is looked for one by one. */

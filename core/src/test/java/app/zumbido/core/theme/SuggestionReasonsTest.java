@@ -1,0 +1,136 @@
+package app.zumbido.core.theme;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Role;
+import app.zumbido.core.roles.Roles;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+/** What is said of each slot; the words of the trade, no published source. */
+class SuggestionReasonsTest {
+    private static SwatchId id(int number) {
+        return new SwatchId(new UUID(0, number));
+    }
+
+    private static Palette palette(String... hexes) {
+        List<Swatch> swatches = new ArrayList<>();
+        for (String hex : hexes) {
+            swatches.add(Swatch.of(id(swatches.size() + 1), "Swatch " + swatches.size(), Rgb.ofHex(hex), List.of()));
+        }
+        return Palette.of(swatches);
+    }
+
+    private static Suggestion suggest(Palette palette, Roles roles) {
+        return Suggestion.of(palette, roles, PageGround.LIGHT, SuggestionPolicy.USUAL);
+    }
+
+    private static SlotReason reason(Suggestion suggestion, ThemeSlot slot) {
+        return suggestion.settings().get(slot).reason().orElseThrow();
+    }
+
+    private static String color(Suggestion suggestion, Palette palette, ThemeSlot slot) {
+        return suggestion
+                .settings()
+                .get(slot)
+                .paint()
+                .orElseThrow()
+                .resolve(palette)
+                .digits();
+    }
+
+    @Test
+    void theBrandsOwnTextAndGroundAreSaidToReadOrToBeLight() {
+        Palette ferries = palette("0B2A4A", "0F7C7A", "F2682A", "EAF3F2", "FFFFFF");
+        Suggestion suggestion = suggest(ferries, Roles.NONE);
+        assertThat(reason(suggestion, ThemeSlot.DARK_1)).isEqualTo(SlotReason.READS_BEST_ON_LIGHT);
+        assertThat(reason(suggestion, ThemeSlot.LIGHT_1)).isEqualTo(SlotReason.LIGHTEST);
+        assertThat(reason(suggestion, ThemeSlot.LIGHT_2)).isEqualTo(SlotReason.SECOND_LIGHT);
+        assertThat(reason(suggestion, ThemeSlot.ACCENT_1)).isEqualTo(SlotReason.IN_ORDER_OF_USE);
+    }
+
+    @Test
+    void blackAndWhiteThatAreNotOfTheBrandAreSaidToBeSo() {
+        Suggestion suggestion = suggest(palette("F2682A"), Roles.NONE);
+        assertThat(reason(suggestion, ThemeSlot.DARK_1)).isEqualTo(SlotReason.BLACK_OR_WHITE);
+        assertThat(reason(suggestion, ThemeSlot.LIGHT_1)).isEqualTo(SlotReason.BLACK_OR_WHITE);
+        assertThat(reason(suggestion, ThemeSlot.DARK_2)).isEqualTo(SlotReason.REPEATED_TO_STAY_LEGIBLE);
+        assertThat(reason(suggestion, ThemeSlot.LIGHT_2)).isEqualTo(SlotReason.REPEATED_TO_STAY_LEGIBLE);
+    }
+
+    /** Yellow is lighter than any field but white; only its role makes it the ground of text on dark. */
+    @Test
+    void aRoleOutweighsWhatWouldBePreferred() {
+        Palette palette = palette("0B2A4A", "FFFFFF", "FFE45C", "EAF3F2");
+        assertThat(color(suggest(palette, Roles.NONE), palette, ThemeSlot.LIGHT_1))
+                .isEqualTo("FFFFFF");
+        Suggestion onDark = suggest(palette, Roles.NONE.with(Role.TEXT_ON_DARK, List.of(id(3))));
+        assertThat(color(onDark, palette, ThemeSlot.LIGHT_1)).isEqualTo("FFE45C");
+        assertThat(reason(onDark, ThemeSlot.LIGHT_1)).isEqualTo(SlotReason.AS_ITS_ROLE_SAYS);
+        Suggestion field = suggest(palette, Roles.NONE.with(Role.BOX_FILL, List.of(id(3))));
+        assertThat(color(field, palette, ThemeSlot.LIGHT_2)).isEqualTo("FFE45C");
+        assertThat(reason(field, ThemeSlot.LIGHT_2)).isEqualTo(SlotReason.AS_ITS_ROLE_SAYS);
+        assertThat(color(suggest(palette, Roles.NONE), palette, ThemeSlot.LIGHT_2))
+                .isNotEqualTo("FFE45C");
+    }
+
+    @Test
+    void theOrderOfAChartAndTheHighlightAreSaidToBeWhyAnAccentStandsThere() {
+        Palette palette = palette("0B2A4A", "0F7C7A", "F2682A", "5B6670", "7A5CD6");
+        Suggestion suggestion = suggest(
+                palette, Roles.NONE.with(Map.of(Role.CHART, List.of(id(5), id(2)), Role.HIGHLIGHT, List.of(id(3)))));
+        assertThat(reason(suggestion, ThemeSlot.ACCENT_1)).isEqualTo(SlotReason.IN_CHART_ORDER);
+        assertThat(color(suggestion, palette, ThemeSlot.ACCENT_1)).isEqualTo("7A5CD6");
+        assertThat(color(suggestion, palette, ThemeSlot.ACCENT_2)).isEqualTo("0F7C7A");
+        assertThat(reason(suggestion, ThemeSlot.ACCENT_3)).isEqualTo(SlotReason.IN_ORDER_OF_USE);
+        assertThat(reason(suggestion, ThemeSlot.ACCENT_6)).isEqualTo(SlotReason.HIGHLIGHT_LAST);
+        assertThat(color(suggestion, palette, ThemeSlot.ACCENT_6)).isEqualTo("F2682A");
+    }
+
+    @Test
+    void aColorThatStandsTwiceInThePaletteIsOneAccent() {
+        Palette palette = palette("0F7C7A", "0F7C7A", "F2682A");
+        Suggestion suggestion = suggest(palette, Roles.NONE);
+        assertThat(color(suggestion, palette, ThemeSlot.ACCENT_1)).isEqualTo("0F7C7A");
+        assertThat(color(suggestion, palette, ThemeSlot.ACCENT_2)).isEqualTo("F2682A");
+        assertThat(suggestion.leftOut()).isEmpty();
+    }
+
+    @Test
+    void aLinkThatReadsStaysAndOneThatDoesNotIsSaidToBeMoved() {
+        Palette teal = palette("0F7C7A");
+        assertThat(reason(suggest(teal, Roles.NONE), ThemeSlot.HYPERLINK)).isEqualTo(SlotReason.LINK_READS);
+        Palette yellow = palette("FFD400");
+        assertThat(reason(suggest(yellow, Roles.NONE), ThemeSlot.HYPERLINK)).isEqualTo(SlotReason.LINK_DEEPENED);
+        Suggestion dark = Suggestion.of(palette("0B2A4A"), Roles.NONE, PageGround.DARK, SuggestionPolicy.USUAL);
+        assertThat(reason(dark, ThemeSlot.HYPERLINK)).isEqualTo(SlotReason.LINK_LIGHTENED);
+        assertThat(reason(dark, ThemeSlot.FOLLOWED_HYPERLINK)).isEqualTo(SlotReason.VISITED_DIFFERS);
+    }
+
+    /** Of what is kept nothing is said, and nothing is charged. */
+    @Test
+    void whatIsKeptIsNeitherSetNorCharged() {
+        SuggestionPolicy policy = new SuggestionPolicy(
+                SuggestionPolicy.Spare.DERIVE,
+                SuggestionPolicy.LinkColors.CUSTOMARY,
+                Set.of(ThemeSlot.DARK_1, ThemeSlot.LIGHT_1));
+        Suggestion suggestion = Suggestion.of(palette("F2682A"), Roles.NONE, PageGround.LIGHT, policy);
+        assertThat(suggestion.settings()).doesNotContainKeys(ThemeSlot.DARK_1, ThemeSlot.LIGHT_1);
+        assertThat(suggestion.givenUp())
+                .extracting(GivenUp::slot)
+                .doesNotContain(ThemeSlot.DARK_1, ThemeSlot.LIGHT_1, ThemeSlot.HYPERLINK)
+                .contains(ThemeSlot.DARK_2);
+        assertThat(reason(suggestion, ThemeSlot.HYPERLINK)).isEqualTo(SlotReason.CUSTOMARY_LINK);
+        assertThat(color(suggestion, Palette.EMPTY, ThemeSlot.HYPERLINK)).isEqualTo("0000EE");
+        assertThat(color(suggestion, Palette.EMPTY, ThemeSlot.FOLLOWED_HYPERLINK))
+                .isEqualTo("551A8B");
+    }
+}

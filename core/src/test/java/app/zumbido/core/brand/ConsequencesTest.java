@@ -11,9 +11,12 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.TintStep;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -139,5 +142,23 @@ class ConsequencesTest {
         assertThat(Consequences.between(brand, brand.apply(recolor("0F6C7A"))).grounds())
                 .singleElement()
                 .satisfies(follows -> assertThat(follows.reads()).isTrue());
+    }
+
+    /** A blue that hardly changes shares some of its tints with the one before. */
+    @Test
+    void aTintThatBothHaveIsNoNewOne() {
+        Rgb from = Rgb.ofHex("0F7C7A");
+        Rgb to = Rgb.ofHex("0F7C7B");
+        Set<Rgb> before = new HashSet<>();
+        TintStep.offeredFor(from).forEach(step -> before.add(step.apply(from)));
+        long added = TintStep.offeredFor(to).stream()
+                .filter(step -> !before.contains(step.apply(to)))
+                .count();
+        assertThat(added).isBetween(1L, 4L);
+        UUID theme = new UUID(1, 2);
+        Brand brand =
+                BRAND.apply(new ThemeChange.FillSlot(theme, ThemeSlot.ACCENT_2, Optional.of(new Paint.Fixed(from))));
+        Change change = new ThemeChange.FillSlot(theme, ThemeSlot.ACCENT_2, Optional.of(new Paint.Fixed(to)));
+        assertThat(Consequences.between(brand, brand.apply(change)).tints()).isEqualTo((int) added);
     }
 }

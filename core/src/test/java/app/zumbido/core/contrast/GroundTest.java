@@ -134,4 +134,25 @@ class GroundTest {
         assertThat(Clash.between(Rgb.ofHex(one), Rgb.ofHex(other))).isEqualTo(clash);
         assertThat(Clash.between(Rgb.ofHex(other), Rgb.ofHex(one))).isEqualTo(clash);
     }
+
+    @Test
+    void lightTextOnADarkFieldIsAUseToo() {
+        Theme empty = Theme.empty(new UUID(1, 1), "Theme");
+        Roles roles = Roles.NONE.with(Role.TEXT, List.of(NAVY.id())).with(Role.TEXT_ON_DARK, List.of(BUOY.id()));
+        List<Standing> onNavy = Ground.of(PALETTE, roles, empty, GroundRules.NONE, WcagLevel.AA).stream()
+                .filter(ground -> ground.color().equals(NAVY.color()))
+                .flatMap(ground -> ground.may().stream())
+                .filter(Standing::used)
+                .toList();
+        assertThat(hexes(onNavy)).containsExactly("F2682A");
+    }
+
+    /** Nobody writes in the colour of the paper, so that it cannot be read is nothing to look at. */
+    @Test
+    void aColorOnItselfIsNothingToLookAt() {
+        Roles same = Roles.NONE.with(Role.TEXT, List.of(NAVY.id())).with(Role.BOX_FILL, List.of(NAVY.id()));
+        Theme empty = Theme.empty(new UUID(1, 1), "Theme");
+        assertThat(Ground.toLookAt(PALETTE, same, empty, GroundRules.NONE, WcagLevel.AA))
+                .isZero();
+    }
 }

@@ -2,6 +2,7 @@ package app.zumbido.core.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
@@ -57,5 +58,29 @@ class ThemeTest {
         assertThatThrownBy(() -> new Paint.Shifted(new SwatchId(new UUID(0, 0)), 1.2))
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> EMPTY.withName("")).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void comparesWhatBothHaveSet() {
+        Theme one = Theme.empty(new UUID(1, 1), "One")
+                .with(ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.Fixed(Rgb.BLACK)))
+                .with(ThemeSlot.LIGHT_1, SlotSetting.chosen(new Paint.Fixed(Rgb.WHITE)));
+        Theme other = Theme.empty(new UUID(1, 2), "Other")
+                .with(ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.Fixed(Rgb.WHITE)))
+                .with(ThemeSlot.ACCENT_1, SlotSetting.chosen(new Paint.Fixed(Rgb.WHITE)));
+        // ΔE00 of black and white is 100: their chroma is nothing and their lightness differs by 100 around 50.
+        assertThat(one.differences(other, Palette.EMPTY)).containsOnlyKeys(ThemeSlot.DARK_1);
+        assertThat(one.differences(other, Palette.EMPTY).get(ThemeSlot.DARK_1)).isCloseTo(100, within(1e-6));
+        assertThat(one.differences(one, Palette.EMPTY).values()).containsOnly(0.0);
+    }
+
+    @Test
+    void countsTheSlotsThatFollowASwatch() {
+        SwatchId teal = new SwatchId(new UUID(0, 2));
+        Theme theme = Theme.empty(new UUID(1, 1), "One")
+                .with(ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.Fixed(Rgb.BLACK)))
+                .with(ThemeSlot.ACCENT_1, SlotSetting.chosen(new Paint.OfSwatch(teal)))
+                .with(ThemeSlot.ACCENT_2, SlotSetting.chosen(new Paint.Shifted(teal, 0.2)));
+        assertThat(theme.uses()).isEqualTo(Map.of(teal, 2));
     }
 }

@@ -56,7 +56,7 @@ final class NearestPassing {
             return Optional.empty();
         }
         search.refine();
-        search.lookAround();
+        search.settle();
         return Optional.of(search.best);
     }
 
@@ -86,9 +86,16 @@ final class NearestPassing {
         }
     }
 
-    /** Rounding may leave something nearer right beside. */
-    private void lookAround() {
-        Rgb middle = best;
+    /** Rounding may leave something nearer right beside, and beside that again. */
+    private void settle() {
+        Rgb before;
+        do {
+            before = best;
+            lookAround(before);
+        } while (!best.equals(before));
+    }
+
+    private void lookAround(Rgb middle) {
         for (int red = -NEIGHBOURHOOD; red <= NEIGHBOURHOOD; red++) {
             for (int green = -NEIGHBOURHOOD; green <= NEIGHBOURHOOD; green++) {
                 for (int blue = -NEIGHBOURHOOD; blue <= NEIGHBOURHOOD; blue++) {

@@ -52,4 +52,23 @@ class HarmonyTest {
         assertThat(Harmony.TRIAD.partnersOf(grey)).isEmpty();
         assertThat(Harmony.MONOCHROMATIC.partnersOf(grey)).hasSize(4);
     }
+
+    /** Lightness by fixed steps within 0.16 and 0.96, chroma by shares; set by eye, common practice, no published source. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.5, 0.1, 0.72 0.62 0.4 0.3, 0.06 0.045 0.045 0.08",
+        "0.9, 0.1, 0.96 0.96 0.8 0.7, 0.06 0.045 0.045 0.08",
+        "0.2, 0.2, 0.42 0.32 0.16 0.16, 0.12 0.09 0.09 0.16"
+    })
+    void aMonochromaticSeriesStepsInLightnessAndStrength(
+            double lightness, double chroma, String lightnesses, String chromas) {
+        List<Harmony.Partner> partners =
+                Harmony.MONOCHROMATIC.partnersOf(new Oklch(lightness, chroma, Optional.of(Degrees.of(200))));
+        String[] wantedL = lightnesses.split(" ");
+        String[] wantedC = chromas.split(" ");
+        for (int i = 0; i < 4; i++) {
+            assertThat(partners.get(i).wanted().l()).isCloseTo(Double.parseDouble(wantedL[i]), within(1e-9));
+            assertThat(partners.get(i).wanted().c()).isCloseTo(Double.parseDouble(wantedC[i]), within(1e-9));
+        }
+    }
 }

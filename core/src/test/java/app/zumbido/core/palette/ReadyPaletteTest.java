@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class ReadyPaletteTest {
@@ -74,5 +75,16 @@ class ReadyPaletteTest {
         assertThat(swatches.get(0).name()).isNotEqualTo(fern.colors().get(0).name());
         assertThat(swatches).extracting(Swatch::name).doesNotHaveDuplicates();
         assertThat(swatches.get(0).origins().get(0).source()).isEqualTo("Quiet fern");
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "tones.csv", numLinesToSkip = 2)
+    void aMoodMakesItsColorsOfOneHue(Mood mood, HueFamily hue, String colors) {
+        List<Rgb> made = mood.colorsOf(hue);
+        String[] wanted = colors.split(" ");
+        assertThat(made).hasSize(wanted.length);
+        for (int i = 0; i < wanted.length; i++) {
+            Swatches.assertNearly(made.get(i), wanted[i]);
+        }
     }
 }

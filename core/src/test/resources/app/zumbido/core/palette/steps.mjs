@@ -1,4 +1,4 @@
-// Writes ladders.csv, companions.csv and moods.csv: colours moved in OKLCH by the numbers that the classes describe in
+// Writes ladders.csv, companions.csv, moods.csv and tones.csv: colours moved in OKLCH by numbers that the classes describe in
 // words, set by eye (common practice, no published source); conversion and gamut mapping (CSS Color 4, 13.2)
 // are those of the general-purpose library colorjs.io, a development dependency of web/.
 // Run: node steps.mjs (after npm ci in web/).
@@ -86,3 +86,27 @@ write('moods.csv', 'word,amount,hex,becomes', Object.entries(WORDS).flatMap(([wo
     const turned = (Math.atan2(b, a) * 180) / Math.PI;
     return [word, amount, hex, hexOf({ l: lighter, c: Math.hypot(a, b) * louder, h: turned })];
   }))));
+
+// A mood is a rule of tones: lightness, chroma, turn, and a hue that it leans to by a share of the shorter way.
+const tone = (l, c, turn = 0, pull = 0, share = 0) => ({ l, c, turn, pull, share });
+const MOODS = {
+  QUIET: [tone(0.5, 0.06), tone(0.74, 0.04, 20), tone(0.96, 0.008), tone(0.27, 0.025)],
+  WARM: [tone(0.56, 0.13, 0, 50, 0.4), tone(0.76, 0.12, 0, 75, 0.7), tone(0.96, 0.02, 0, 80, 1), tone(0.28, 0.04, 0, 40, 0.6)],
+  DEEP: [tone(0.34, 0.09), tone(0.47, 0.1, 25), tone(0.8, 0.13, 180), tone(0.95, 0.015), tone(0.2, 0.035)],
+  SOFT: [
+    tone(0.8, 0.08), tone(0.86, 0.06, 60), tone(0.83, 0.06, -60), tone(0.92, 0.04, 160), tone(0.985, 0.004), tone(0.37, 0.05),
+  ],
+};
+const FAMILIES = { RED: 25, ORANGE: 55, YELLOW: 95, GREEN: 145, TEAL: 190, BLUE: 255, VIOLET: 300, PINK: 355 };
+write('tones.csv', 'mood,hue,colours', Object.entries(MOODS).flatMap(([mood, tones]) =>
+  Object.entries(FAMILIES).map(([family, middle]) => [
+    mood,
+    family,
+    tones.map(({ l, c, turn, pull, share }) => {
+      const own = middle + turn;
+      let away = pull - own;
+      while (away > 180) away -= 360;
+      while (away < -180) away += 360;
+      return hexOf({ l, c, h: own + away * share });
+    }).join(' '),
+  ])));

@@ -11,14 +11,15 @@
   let code = $state('');
   let asked = $state<string>();
 
-  const found = new Resource(() =>
-    asked === undefined
+  const found = new Resource(() => {
+    const ground = asked;
+    return ground === undefined
       ? undefined
       : {
-          key: `${bench.brand.revision} ${bench.theme.id} ${asked}`,
-          ask: (signal) => bench.grounds.textOn(asked ?? '', signal),
-        },
-  );
+          key: `${bench.brand.revision} ${bench.theme.id} ${ground}`,
+          ask: (signal) => bench.grounds.textOn(ground, signal),
+        };
+  });
   const answer = $derived(found.problem === undefined ? found.value : undefined);
 
   function ask(event: SubmitEvent) {

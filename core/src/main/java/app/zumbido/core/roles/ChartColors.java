@@ -63,16 +63,30 @@ public record ChartColors(List<Rgb> series) {
 
     /**
      * The order that makes the smallest difference of neighbours, over every kind of viewer, as large as can be. The first
-     * series stays the first; of orders that are equally good the one nearest to the present is taken.
+     * series stays the first; where no order is better than the present one, that is kept.
      *
      * @return places in the present order, 0 first
      */
     public List<Integer> bestOrder() {
         int count = series.size();
+        List<Integer> present = IntStream.range(0, count).boxed().toList();
         if (count < 3 || count > MOST) {
-            return IntStream.range(0, count).boxed().toList();
+            return present;
         }
         double[][] apart = differences();
+        List<Integer> order = bestOrder(apart);
+        return leastOf(order, apart) > leastOf(present, apart) ? order : present;
+    }
+
+    private static double leastOf(List<Integer> order, double[][] apart) {
+        return IntStream.range(1, order.size())
+                .mapToDouble(i -> apart[order.get(i - 1)][order.get(i)])
+                .min()
+                .orElseThrow();
+    }
+
+    private static List<Integer> bestOrder(double[][] apart) {
+        int count = apart.length;
         // best[set][last]: the largest least difference of any way through the set that ends at last.
         double[][] best = new double[1 << count][count];
         int[][] before = new int[1 << count][count];

@@ -81,6 +81,15 @@ class ChartColorsTest {
         assertThat(best).isCloseTo(bruteForce, within(1e-9)).isGreaterThanOrEqualTo(least(series));
     }
 
+    /** Where nothing is gained the series stay as they are. */
+    @Test
+    void equallyGoodOrdersLeaveThePresentOne() {
+        assertThat(colors("777777", "777777", "777777", "777777").bestOrder()).containsExactly(0, 1, 2, 3);
+        assertThat(colors("0B2A4A", "FFD400").bestOrder()).containsExactly(0, 1);
+        // The first and the second hardly differ, so anything may stand between them.
+        assertThat(colors("0B2A4A", "0C2B4B", "FFD400").bestOrder()).containsExactly(0, 2, 1);
+    }
+
     private static void permute(List<Rgb> rest, int from, List<List<Rgb>> all) {
         if (from == rest.size()) {
             all.add(List.copyOf(rest));

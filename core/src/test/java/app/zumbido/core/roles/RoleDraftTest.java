@@ -80,6 +80,8 @@ class RoleDraftTest {
     void theHighlightIsStrongAndFarFromTheMainColor() {
         assertThat(names(palette("0F7C7A", "12B5B0", "D8823A"), Role.HIGHLIGHT)).containsExactly("D8823A");
         assertThat(names(palette("0F7C7A", "C8A890", "2F5DFF"), Role.HIGHLIGHT)).containsExactly("2F5DFF");
+        // More vivid than the ochre, but nearly the hue of the main colour.
+        assertThat(names(palette("0F7C7A", "00B894", "C08040"), Role.HIGHLIGHT)).containsExactly("C08040");
         assertThat(names(palette("0F7C7A", "EEEEEE"), Role.HIGHLIGHT)).isEmpty();
     }
 

@@ -1,8 +1,12 @@
 package app.zumbido.core.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -132,5 +136,60 @@ class SuggestionReasonsTest {
         assertThat(color(suggestion, Palette.EMPTY, ThemeSlot.HYPERLINK)).isEqualTo("0000EE");
         assertThat(color(suggestion, Palette.EMPTY, ThemeSlot.FOLLOWED_HYPERLINK))
                 .isEqualTo("551A8B");
+    }
+
+    /** A brand of a highlight alone has nothing else to make companions of, and they fill the five accents before it. */
+    @Test
+    void companionsAreMadeOfTheHighlightWhereItIsAlone() {
+        Palette orange = palette("F2682A");
+        Suggestion suggestion = suggest(orange, Roles.NONE.with(Role.HIGHLIGHT, List.of(id(1))));
+        for (ThemeSlot slot : ThemeSlot.ACCENTS.subList(0, 5)) {
+            assertThat(suggestion.settings().get(slot).paint().orElseThrow().follows())
+                    .contains(id(1));
+            assertThat(reason(suggestion, slot)).isIn(SlotReason.LIGHTER_COMPANION, SlotReason.DARKER_COMPANION);
+        }
+        assertThat(color(suggestion, orange, ThemeSlot.ACCENT_6)).isEqualTo("F2682A");
+    }
+
+    @Test
+    void whereNothingOfTheBrandCanBeSeenCompanionsAreMadeOfTheText() {
+        SuggestionPolicy repeat =
+                new SuggestionPolicy(SuggestionPolicy.Spare.REPEAT, SuggestionPolicy.LinkColors.BRAND, Set.of());
+        Palette pale = palette("FFFFFF");
+        Suggestion suggestion = Suggestion.of(pale, Roles.NONE, PageGround.LIGHT, repeat);
+        assertThat(ThemeSlot.ACCENTS)
+                .allSatisfy(slot -> assertThat(reason(suggestion, slot))
+                        .isIn(SlotReason.LIGHTER_COMPANION, SlotReason.DARKER_COMPANION));
+    }
+
+    /**
+     * Of the five shades of each base the one that is told apart best: difference up to 20 and 4 for each point of
+     * contrast up to 3:1, nothing below 1.25:1.
+     */
+    @Test
+    void theBestCompanionComesNext() {
+        Palette palette = palette("0F7C7A", "F2682A");
+        Suggestion suggestion = suggest(palette, Roles.NONE);
+        List<Rgb> standing = new ArrayList<>(List.of(Rgb.ofHex("0F7C7A"), Rgb.ofHex("F2682A")));
+        for (ThemeSlot slot : ThemeSlot.ACCENTS.subList(2, 6)) {
+            Rgb chosen = Rgb.ofHex(color(suggestion, palette, slot));
+            double best = 0;
+            for (Swatch base : palette.swatches()) {
+                for (double lightness : new double[] {0.2, -0.2, 0.35, -0.1, 0.1}) {
+                    best = Math.max(best, worth(new Paint.Shifted(base.id(), lightness).resolve(palette), standing));
+                }
+            }
+            assertThat(worth(chosen, standing)).as(chosen.hex()).isCloseTo(best, within(1e-9));
+            standing.add(chosen);
+        }
+    }
+
+    private static double worth(Rgb color, List<Rgb> standing) {
+        double seen = Math.min(3, ContrastRatio.between(color, Rgb.WHITE).value());
+        double apart = standing.stream()
+                .mapToDouble(other -> Difference.between(color, other))
+                .min()
+                .orElseThrow();
+        return seen < 1.25 ? 0 : Math.min(20, apart) + 4 * seen;
     }
 }

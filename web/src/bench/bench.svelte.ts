@@ -2,19 +2,12 @@ import { createContext } from 'svelte';
 import { abortable, answered, api } from '../api/client';
 import type { Brand, ReadyPalette, Source, Specimen, Theme } from '../api/types';
 import { GroundWork } from './grounds.svelte';
-import { Intake } from './intake.svelte';
+import { Intake, type SourceText } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
 import { PaletteWork } from './palette.svelte';
 import { RoleWork } from './roles.svelte';
 import { Sheet } from './sheet.svelte';
 import { ThemeWork } from './themes.svelte';
-
-/** A text that colours are read from. */
-export interface SourceText {
-  content: string;
-  /** The file that it is from, or words for it. */
-  from: string;
-}
 
 /** What the specimens show instead of the brand, for as long as somebody looks at it. */
 export interface Trial {

@@ -1,7 +1,7 @@
 import { messageOf } from '../api/problem';
-import { isPicture } from '../api/types';
+import { isPicture, type Brand, type Source } from '../api/types';
 import { uploadSource } from '../api/upload';
-import type { Bench } from './bench.svelte';
+import type { Sheet } from './sheet.svelte';
 
 /** A file on its way in. */
 export class Upload {
@@ -32,22 +32,38 @@ function isText(file: File): boolean {
   return /\.(txt|md|csv|tsv)$/i.test(file.name);
 }
 
+/** A text that colours are read from. */
+export interface SourceText {
+  content: string;
+  /** The file that it is from, or words for it. */
+  from: string;
+}
+
+/** What files are taken into. */
+export interface TakesIn {
+  readonly id: string;
+  readonly brand: Brand;
+  readonly sheet: Sheet;
+  text: SourceText | undefined;
+  draft(source: Source): Promise<void>;
+}
+
 /** Takes files in, one after the other; one that is bad or stopped never stops the rest. */
 export class Intake {
-  readonly #bench: Bench;
+  readonly #into: TakesIn;
   uploads = $state.raw<Upload[]>([]);
   /** One line for each file that could not be taken in. */
   problems = $state.raw<string[]>([]);
 
-  constructor(bench: Bench) {
-    this.#bench = bench;
+  constructor(into: TakesIn) {
+    this.#into = into;
   }
 
   async take(files: File[]): Promise<void> {
     this.problems = [];
     const text = files.find(isText);
     if (text) {
-      this.#bench.text = { content: await text.text(), from: text.name };
+      this.#into.text = { content: await text.text(), from: text.name };
     }
     const waiting = files.filter((file) => !isText(file)).map((file) => new Upload(file));
     this.uploads = [...this.uploads, ...waiting];
@@ -70,21 +86,21 @@ export class Intake {
   async #takeOne(upload: Upload): Promise<void> {
     upload.share = 0;
     const source = await uploadSource(
-      this.#bench.id,
+      this.#into.id,
       upload.file,
       (share) => (upload.share = share),
       upload.signal,
     );
-    const first = this.#bench.sheet.sources.length === 0 && this.#bench.brand.swatches.length === 0;
+    const first = this.#into.sheet.sources.length === 0 && this.#into.brand.swatches.length === 0;
     if (source.kind === 'pdf') {
       // Every page is a picture of its own.
-      await this.#bench.sheet.load();
-      this.#bench.sheet.shownId = source.id;
+      await this.#into.sheet.load();
+      this.#into.sheet.shownId = source.id;
     } else {
-      this.#bench.sheet.add(source);
+      this.#into.sheet.add(source);
     }
     if (first && isPicture(source)) {
-      await this.#bench.draft(source);
+      await this.#into.draft(source);
     }
   }
 }

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { Doing } from '../../bench/doing.svelte';
   import { untrack } from 'svelte';
-  import { useBench, type SourceText } from '../../bench/bench.svelte';
+  import { useBench } from '../../bench/bench.svelte';
+  import type { SourceText } from '../../bench/intake.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Dialog from '../../ui/Dialog.svelte';

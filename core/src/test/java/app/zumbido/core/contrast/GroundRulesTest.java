@@ -109,6 +109,35 @@ class GroundRulesTest {
     }
 
     @Test
+    void aRuleSpeaksOfItsOwnTextAndGroundOnly() {
+        GroundRules rules = GroundRules.NONE
+                .with(rule(PairRule.Kind.LEFT, new Paint.OfSwatch(LEMON), WHITE))
+                .with(rule(PairRule.Kind.NARROWED, new Paint.OfSwatch(NAVY), WHITE));
+        assertThat(rules.find(Rgb.ofHex("0B2A4A"), Rgb.WHITE, PALETTE).map(PairRule::kind))
+                .contains(PairRule.Kind.NARROWED);
+        assertThat(rules.find(Rgb.ofHex("FFD400"), Rgb.BLACK, PALETTE)).isEmpty();
+        assertThat(rules.find(Rgb.BLACK, Rgb.WHITE, PALETTE)).isEmpty();
+    }
+
+    @Test
+    void aComposedGroundIsFoundByItsIdOnly() {
+        ComposedGround band = veiled("Band", WHITE);
+        ComposedGround other = new ComposedGround(new UUID(7, 8), "Other", band.base(), band.laid(), band.text());
+        GroundRules rules = GroundRules.NONE.with(other).with(band);
+        assertThat(rules.find(new UUID(7, 7))).contains(band);
+        assertThat(rules.find(new UUID(7, 8))).contains(other);
+        assertThat(rules.find(new UUID(7, 9))).isEmpty();
+        assertThat(rules.without(new UUID(7, 8)).composed()).containsExactly(band);
+    }
+
+    /** What is left on purpose stays allowed where it reads. */
+    @Test
+    void aReadablePairThatIsLeftMayStand() {
+        GroundRules rules = GroundRules.NONE.with(rule(PairRule.Kind.LEFT, new Paint.OfSwatch(NAVY), WHITE));
+        assertThat(onWhite(rules).may()).extracting(Standing::foreground).contains(Rgb.ofHex("0B2A4A"));
+    }
+
+    @Test
     void aColorIsRecognisedAsASwatchOrAStepOfItsLadder() {
         Paint.OnLadder step = new Paint.OnLadder(NAVY, 0.5);
         assertThat(Paint.of(Rgb.ofHex("FFD400"), PALETTE)).isEqualTo(new Paint.OfSwatch(LEMON));

@@ -159,4 +159,23 @@ class RemedyTest {
         assertThat(ground.foreground()).isEqualTo(Rgb.ofHex("FFD400"));
         assertThat(ground.ratio().reaches(7)).isTrue();
     }
+
+    /** Another colour of the brand must be another, and one that passes; text and ground turned round must pass as well. */
+    @Test
+    void whatDoesNotPassIsNoRemedy() {
+        Rgb yellow = Rgb.ofHex("FFD400");
+        List<Remedy> remedies = Remedy.of(
+                yellow, Rgb.WHITE, List.of(yellow, Rgb.ofHex("F2F2F2"), Rgb.ofHex("0B2A4A")), List.of(Rgb.WHITE), 4.5);
+        assertThat(remedies).extracting(Remedy::kind).doesNotContain(Remedy.Kind.TURNED_ROUND);
+        assertThat(remedies)
+                .filteredOn(remedy -> remedy.kind() == Remedy.Kind.ANOTHER)
+                .singleElement()
+                .satisfies(remedy -> assertThat(remedy.foreground()).isEqualTo(Rgb.ofHex("0B2A4A")));
+        List<Remedy> same = Remedy.of(
+                Rgb.ofHex("0B2A4A"), Rgb.WHITE, List.of(Rgb.ofHex("0B2A4A"), Rgb.BLACK), List.of(Rgb.WHITE), 4.5);
+        assertThat(same)
+                .filteredOn(remedy -> remedy.kind() == Remedy.Kind.ANOTHER)
+                .singleElement()
+                .satisfies(remedy -> assertThat(remedy.foreground()).isEqualTo(Rgb.BLACK));
+    }
 }

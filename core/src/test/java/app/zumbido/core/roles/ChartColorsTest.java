@@ -46,6 +46,13 @@ class ChartColorsTest {
         assertThat(colors("0F7C7A").bestOrder()).containsExactly(0);
     }
 
+    @Test
+    void neighboursThatHardlyDifferAreNotToldApart() {
+        ChartColors.Least least = colors("0F7C7A", "107D7B", "FFD400").least().get(Vision.NORMAL);
+        assertThat(least.isToldApart()).isFalse();
+        assertThat(least.neighbours()).isEqualTo(least.all()).isLessThan(1);
+    }
+
     private static double least(List<Rgb> series) {
         return new ChartColors(series)
                 .least().entrySet().stream()

@@ -106,6 +106,7 @@ class GroundRulesTest {
                 .isEqualTo(new Paint.Fixed(Rgb.ofHex("FFD400")));
         GroundRules both = rules.with(rule(PairRule.Kind.LEFT, new Paint.OfSwatch(NAVY), WHITE));
         assertThat(both.repainted(Paint.moving(LEMON, NAVY)).pairs()).hasSize(1);
+        assertThat(both.repainted(paint -> paint)).isEqualTo(both);
     }
 
     @Test

@@ -111,6 +111,13 @@ class WorstPlaceTest {
         assertThat(crossing.ratio().value()).isCloseTo(1, within(0.02));
     }
 
+    @Test
+    void looksAsCloselyBetweenThreeStopsAsBetweenTwo() {
+        WorstPlace.OnGradient worst =
+                WorstPlace.on(gradient("000000 FFFFFF 000000"), Optional.empty(), Rgb.ofHex("777777"));
+        assertThat(worst.place()).isCloseTo(119 / 255.0 / 2, within(0.0025));
+    }
+
     /** Common practice, no published source; a dark main colour makes all three readable. */
     @Test
     void recipesOfADarkColorAreReadable() {

@@ -62,4 +62,10 @@ class GroupTest {
                 .isThrownBy(
                         () -> PALETTE.withGroups(List.of(Group.CORE, Group.EXTENDED, Group.CHARTS, Group.EXTENDED)));
     }
+
+    @Test
+    void onlyWhatTheBrandMadeIsItsOwn() {
+        assertThat(Group.USUAL).noneMatch(Group::isOwn);
+        assertThat(new Group("Seasons").isOwn()).isTrue();
+    }
 }

@@ -103,4 +103,14 @@ class RemarksTest {
                 .hasSize(2);
         assertThat(keys(palette("0B2A4A", "0F7C7A", "5B6670", "8A9AA8"))).isEmpty();
     }
+
+    /** A remark that is put aside is known again by its key, so each has one of its own. */
+    @Test
+    void everyRemarkIsKnownByItsKey() {
+        List<String> keys =
+                keys(palette("0B2A4A", "00F040", "0F7C7A", "107D7B", "F2682A", "7A5CD6", "C0392B", "2F5DFF", "FFFFFF"));
+        assertThat(keys).doesNotHaveDuplicates().allMatch(key -> !key.isBlank()).hasSizeGreaterThanOrEqualTo(4);
+        assertThat(keys).anyMatch(key -> key.contains(id(2).toString()));
+        assertThat(keys).anyMatch(key -> key.contains(id(3).toString()) && key.contains(id(4).toString()));
+    }
 }

@@ -56,7 +56,7 @@ final class NearestPassing {
             return Optional.empty();
         }
         search.refine();
-        search.settle();
+        search.lookAround();
         return Optional.of(search.best);
     }
 
@@ -86,16 +86,9 @@ final class NearestPassing {
         }
     }
 
-    /** Rounding may leave something nearer right beside, and beside that again. */
-    private void settle() {
-        Rgb before;
-        do {
-            before = best;
-            lookAround(before);
-        } while (!best.equals(before));
-    }
-
-    private void lookAround(Rgb middle) {
+    /** Rounding may leave something nearer right beside. Once only: step by step a grey would wander to another hue. */
+    private void lookAround() {
+        Rgb middle = best;
         for (int red = -NEIGHBOURHOOD; red <= NEIGHBOURHOOD; red++) {
             for (int green = -NEIGHBOURHOOD; green <= NEIGHBOURHOOD; green++) {
                 for (int blue = -NEIGHBOURHOOD; blue <= NEIGHBOURHOOD; blue++) {

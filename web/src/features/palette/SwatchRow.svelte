@@ -29,6 +29,7 @@
   }
 
   const { swatch, codes, index, last, carrying, mixing, onmix }: Props = $props();
+
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
@@ -116,8 +117,9 @@
     />
   </div>
   <div class="facts">
+    <!-- The codes that are known are of the kept colour, not of one that is only tried. -->
     <div class="codes">
-      {#each [swatch.hex.slice(1), ...(codes ? [codes.rgb, codes.hsl] : [])] as code (code)}
+      {#each [swatch.hex.slice(1), ...(codes && !bench.kept.isTried ? [codes.rgb, codes.hsl] : [])] as code (code)}
         <CopyCode
           {code}
           of={swatch.name}

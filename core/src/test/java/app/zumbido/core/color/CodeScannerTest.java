@@ -32,7 +32,7 @@ class CodeScannerTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "codes.csv", numLinesToSkip = 5, delimiter = '|')
+    @CsvFileSource(resources = "codes.csv", useHeadersInDisplayName = true, delimiter = '|')
     void readsEveryNotation(String text, String hex, CodeNotation notation, String written) {
         assertThat(scan(text)).as(text).isNotEmpty();
         FoundCode code = scan(text).get(0);

@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.CsvFileSource;
 
 class ContrastRatioTest {
     @ParameterizedTest
-    @CsvFileSource(resources = "contrast-ratios.csv", numLinesToSkip = 3)
+    @CsvFileSource(resources = "contrast-ratios.csv", useHeadersInDisplayName = true)
     void agreesWithThePublishedRatios(String foreground, String background, double ratio) {
         ContrastRatio between = ContrastRatio.between(Rgb.ofHex(foreground), Rgb.ofHex(background));
         assertThat(between.value()).isCloseTo(ratio, within(0.005));

@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.CsvFileSource;
 
 class DifferenceTest {
     @ParameterizedTest
-    @CsvFileSource(resources = "ciede2000-pairs.csv", numLinesToSkip = 5)
+    @CsvFileSource(resources = "ciede2000-pairs.csv", useHeadersInDisplayName = true)
     void agreesWithThePublishedPairs(
             double l1, double a1, double b1, double l2, double a2, double b2, double difference) {
         Lab one = new Lab(l1, a1, b1);

@@ -14,7 +14,7 @@ class SpacesTest {
     private static final Offset<Double> EXACT = within(1e-4);
 
     @ParameterizedTest
-    @CsvFileSource(resources = "spaces.csv", numLinesToSkip = 2)
+    @CsvFileSource(resources = "spaces.csv", useHeadersInDisplayName = true)
     void convertsAsTheReferenceDoes(
             String hex,
             double labL,
@@ -59,7 +59,7 @@ class SpacesTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "gamut.csv", numLinesToSkip = 2)
+    @CsvFileSource(resources = "gamut.csv", useHeadersInDisplayName = true)
     void mapsIntoTheGamutAsTheReferenceDoes(double l, double c, double h, String hex) {
         Rgb mapped = GamutMapping.toRgb(new Oklch(l, c, Optional.of(Degrees.of(h))));
         // The search stops within 0.0001 of chroma, which may move a channel by one.

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Against the published matrices as another project carries them; the source stands on the first line of the table. */
 class VisionTest {
     @ParameterizedTest
-    @CsvFileSource(resources = "vision.csv", numLinesToSkip = 2)
+    @CsvFileSource(resources = "vision.csv", useHeadersInDisplayName = true)
     void seesWhatTheReferenceSees(Vision kind, double severity, String hex, String seen) {
         Rgb ours = kind.see(Rgb.ofHex(hex), Fraction.of(severity));
         Rgb theirs = Rgb.ofHex(seen);

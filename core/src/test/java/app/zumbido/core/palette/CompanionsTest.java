@@ -53,7 +53,7 @@ class CompanionsTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "companions.csv", numLinesToSkip = 2)
+    @CsvFileSource(resources = "companions.csv", useHeadersInDisplayName = true)
     void areMadeBySteps(String hex, String darker, String lighter, String brighter, String back, String on) {
         List<Ticket> tickets =
                 Companions.of(List.of(Rgb.ofHex(hex), TEAL, ORANGE)).tickets();

@@ -24,7 +24,7 @@ class LadderTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "ladders.csv", numLinesToSkip = 2)
+    @CsvFileSource(resources = "ladders.csv", useHeadersInDisplayName = true)
     void runsToEndsOfTheirOwnLightnessAndChroma(String hex, double away, String step) {
         Swatches.assertNearly(Ladder.at(Rgb.ofHex(hex), away), step);
     }

@@ -37,7 +37,7 @@ class MoodWordTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "moods.csv", numLinesToSkip = 2)
+    @CsvFileSource(resources = "moods.csv", useHeadersInDisplayName = true)
     void movesAColorAsTheReferenceDoes(MoodWord word, double amount, String hex, String becomes) {
         Swatches.assertNearly(word.apply(Rgb.ofHex(hex), Fraction.of(amount)), becomes);
     }

@@ -78,7 +78,7 @@ class ReadyPaletteTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "tones.csv", numLinesToSkip = 2)
+    @CsvFileSource(resources = "tones.csv", useHeadersInDisplayName = true)
     void aMoodMakesItsColorsOfOneHue(Mood mood, HueFamily hue, String colors) {
         List<Rgb> made = mood.colorsOf(hue);
         String[] wanted = colors.split(" ");

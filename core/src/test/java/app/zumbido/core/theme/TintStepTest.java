@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class TintStepTest {
     @ParameterizedTest
-    @CsvFileSource(resources = "tint-steps.csv", numLinesToSkip = 3)
+    @CsvFileSource(resources = "tint-steps.csv", useHeadersInDisplayName = true)
     void computesWhatDocumentProgramsCompute(String base, String l80, String l60, String l40, String d25, String d50) {
         Rgb color = Rgb.ofHex(base);
         List<String> tints = List.of(
@@ -27,7 +27,7 @@ class TintStepTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "tint-encodings.csv", numLinesToSkip = 3)
+    @CsvFileSource(resources = "tint-encodings.csv", useHeadersInDisplayName = true)
     void isWrittenByWordProcessorsAndSpreadsheetsInTheirOwnWay(
             String base, int percent, String value, String document, double tint, String workbook) {
         Rgb color = Rgb.ofHex(base);

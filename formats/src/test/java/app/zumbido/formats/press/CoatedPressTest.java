@@ -25,7 +25,7 @@ class CoatedPressTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "inks.csv", numLinesToSkip = 5)
+    @CsvFileSource(resources = "inks.csv", useHeadersInDisplayName = true)
     void agreesWithAnIndependentEngine(double c, double m, double y, double k, double l, double a, double b) {
         Rgb rgb = press.toRgb(new Cmyk(c / 100, m / 100, y / 100, k / 100));
         Lab lab = Lab.of(rgb);

@@ -29,8 +29,8 @@ public record Inventory(
         return theme.isEmpty() && colors.isEmpty();
     }
 
-    /** Counts while a file is read. */
-    public static final class Tally {
+    /** Counts while a file is walked through. */
+    public static final class Tally implements Uses {
         private final Map<Rgb, Map<ColorUse, Integer>> uses = new LinkedHashMap<>();
         private final Map<Rgb, String> names = new LinkedHashMap<>();
         private final Map<Pairing, Integer> pairings = new LinkedHashMap<>();
@@ -40,27 +40,25 @@ public record Inventory(
         public Tally() {}
 
         /** The first name of a colour counts. */
-        public void name(Rgb color, String name) {
+        @Override
+        public void named(Rgb color, String name) {
             uses.computeIfAbsent(color, c -> new EnumMap<>(ColorUse.class));
             names.putIfAbsent(color, name);
         }
 
-        public void use(Rgb color, ColorUse use) {
-            use(color, use, 1);
-        }
-
-        public void use(Rgb color, ColorUse use, int times) {
-            uses.computeIfAbsent(color, c -> new EnumMap<>(ColorUse.class)).merge(use, times, Integer::sum);
-        }
-
-        public void combine(Rgb foreground, Rgb background) {
-            combine(foreground, background, 1);
+        @Override
+        public void use(Use use) {
+            uses.computeIfAbsent(use.color(), c -> new EnumMap<>(ColorUse.class))
+                    .merge(use.what(), 1, Integer::sum);
+            if (use.what() == ColorUse.TEXT) {
+                use.grounds().forEach(ground -> combine(use.color(), ground));
+            }
         }
 
         /** A colour on itself is nothing that anybody sees. */
-        public void combine(Rgb foreground, Rgb background, int times) {
+        private void combine(Rgb foreground, Rgb background) {
             if (!foreground.equals(background)) {
-                pairings.merge(new Pairing(foreground, background), times, Integer::sum);
+                pairings.merge(new Pairing(foreground, background), 1, Integer::sum);
             }
         }
 

@@ -88,8 +88,8 @@ class ThemeTakingTest {
     @Test
     void draftsFromTheMostUsedColorsWhereThereIsNoTheme() {
         Inventory.Tally tally = new Inventory.Tally();
-        tally.name(TEAL, "harbour teal");
-        tally.name(NAVY, "night");
+        tally.named(TEAL, "harbour teal");
+        tally.named(NAVY, "night");
         Brand empty = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2));
         Change draft = Draft.from(tally.inventory(Optional.empty(), false), "site.css", empty, ids)
                 .orElseThrow();

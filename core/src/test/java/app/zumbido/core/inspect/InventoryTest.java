@@ -3,6 +3,7 @@ package app.zumbido.core.inspect;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.Rgb;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -13,11 +14,17 @@ class InventoryTest {
 
     private final Inventory.Tally tally = new Inventory.Tally();
 
+    private void use(Rgb color, ColorUse what, Rgb... grounds) {
+        tally.use(new Use(Place.of("", "p"), what, color, new Setting.Implied(), List.of(grounds)));
+    }
+
     @Test
     void listsTheMostUsedFirstAndTellsWhatFor() {
-        tally.use(TEAL, ColorUse.TEXT);
-        tally.use(ORANGE, ColorUse.GROUND, 3);
-        tally.use(ORANGE, ColorUse.BORDER);
+        use(TEAL, ColorUse.TEXT);
+        use(ORANGE, ColorUse.GROUND);
+        use(ORANGE, ColorUse.GROUND);
+        use(ORANGE, ColorUse.GROUND);
+        use(ORANGE, ColorUse.BORDER);
         Inventory inventory = tally.inventory(Optional.empty(), true);
         assertThat(inventory.colors()).extracting(UsedColor::color).containsExactly(ORANGE, TEAL);
         assertThat(inventory.colors().get(0).uses()).isEqualTo(Map.of(ColorUse.GROUND, 3, ColorUse.BORDER, 1));
@@ -26,8 +33,8 @@ class InventoryTest {
 
     @Test
     void keepsTheFirstNameOfAColor() {
-        tally.name(TEAL, "Harbour teal");
-        tally.name(TEAL, "Link");
+        tally.named(TEAL, "Harbour teal");
+        tally.named(TEAL, "Link");
         UsedColor named = tally.inventory(Optional.empty(), true).colors().get(0);
         assertThat(named.name()).contains("Harbour teal");
         assertThat(named.count()).isZero();
@@ -35,10 +42,19 @@ class InventoryTest {
 
     @Test
     void countsCombinationsButNoColorOnItself() {
-        tally.combine(Rgb.WHITE, TEAL);
-        tally.combine(ORANGE, TEAL, 2);
-        tally.combine(TEAL, TEAL);
+        use(Rgb.WHITE, ColorUse.TEXT, TEAL);
+        use(ORANGE, ColorUse.TEXT, TEAL);
+        use(ORANGE, ColorUse.TEXT, TEAL);
+        use(TEAL, ColorUse.TEXT, TEAL);
         assertThat(tally.inventory(Optional.empty(), true).combinations())
                 .containsExactly(new Combination(ORANGE, TEAL, 2), new Combination(Rgb.WHITE, TEAL, 1));
+    }
+
+    @Test
+    void countsTextOnAGradientOnEachOfItsColorsAndOnlyText() {
+        use(Rgb.WHITE, ColorUse.TEXT, TEAL, ORANGE);
+        use(Rgb.WHITE, ColorUse.BORDER, TEAL);
+        assertThat(tally.inventory(Optional.empty(), true).combinations())
+                .containsExactly(new Combination(Rgb.WHITE, TEAL, 1), new Combination(Rgb.WHITE, ORANGE, 1));
     }
 }

@@ -8,8 +8,10 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipArchiveOutputStream;
 import org.apache.commons.compress.archivers.zip.ZipFile;
 
 /** A zip file from outside. Everything in it has been unpacked once under limits, so whoever reads on is safe. */
@@ -101,6 +103,10 @@ public final class Archive implements AutoCloseable {
                 .toList();
     }
 
+    public boolean has(String name) {
+        return zip.getEntry(name) != null;
+    }
+
     /** @return what is in the part; nothing if there is none of that name */
     public Optional<byte[]> get(String name) {
         return Optional.ofNullable(zip.getEntry(name)).map(entry -> {
@@ -108,6 +114,28 @@ public final class Archive implements AutoCloseable {
             copy(entry, out);
             return out.toByteArray();
         });
+    }
+
+    /**
+     * Copies the file; parts that do not change stay as they are packed, byte for byte.
+     *
+     * @param changed what is in a part from now on, by its name
+     */
+    public void write(Map<String, byte[]> changed, OutputStream out) throws IOException {
+        ZipArchiveOutputStream copy = new ZipArchiveOutputStream(out);
+        for (ZipArchiveEntry entry : Collections.list(zip.getEntriesInPhysicalOrder())) {
+            byte[] part = changed.get(entry.getName());
+            if (part == null) {
+                copy.addRawArchiveEntry(entry, zip.getRawInputStream(entry));
+            } else {
+                ZipArchiveEntry anew = new ZipArchiveEntry(entry.getName());
+                anew.setTime(entry.getTime());
+                copy.putArchiveEntry(anew);
+                copy.write(part);
+                copy.closeArchiveEntry();
+            }
+        }
+        copy.finish();
     }
 
     @Override

@@ -24,73 +24,96 @@ import java.util.Set;
  * Colours in the values of CSS properties, custom properties followed. Source: W3C CSS Color Module Level 4, 4; CSS
  * Custom Properties for Cascading Variables Module Level 1, 3.
  */
-final class CssColors {
+public final class CssColors {
     /** Custom properties that lead to others; a circle ends here. */
     private static final int DEEPEST = 16;
 
     private static final Set<String> FUNCTIONS =
             Set.of("rgb", "rgba", "hsl", "hsla", "lab", "lch", "oklab", "oklch", "device-cmyk");
 
-    private final Map<String, CSSExpression> properties = new LinkedHashMap<>();
+    private final Map<String, Value> properties = new LinkedHashMap<>();
+
+    /** A value, and the piece that it stands in. */
+    record Value(CSSExpression expression, CssPiece piece) {}
+
+    CssColors() {}
 
     /** The first definition counts: later ones are mostly those of a dark mode. */
-    void define(String property, CSSExpression value) {
+    void define(String property, Value value) {
         properties.putIfAbsent(property, value);
     }
 
-    Map<String, CSSExpression> properties() {
+    Map<String, Value> properties() {
         return Collections.unmodifiableMap(properties);
     }
 
     /** @return the colour if the value is exactly one */
-    Optional<Rgb> only(CSSExpression value) {
-        List<Rgb> colors = in(value);
-        return value.getMemberCount() == 1 && colors.size() == 1 ? Optional.of(colors.get(0)) : Optional.empty();
+    Optional<CssColor> only(Value value) {
+        List<CssColor> colors = in(value);
+        return value.expression().getMemberCount() == 1 && colors.size() == 1
+                ? Optional.of(colors.get(0))
+                : Optional.empty();
     }
 
     /** @return in the order of the value */
-    List<Rgb> in(CSSExpression value) {
-        List<Rgb> colors = new ArrayList<>();
+    List<CssColor> in(Value value) {
+        List<CssColor> colors = new ArrayList<>();
         add(value, DEEPEST, colors);
         return colors;
     }
 
-    private void add(CSSExpression value, int depth, List<Rgb> colors) {
-        for (ICSSExpressionMember member : value.getAllMembers()) {
+    private void add(Value value, int depth, List<CssColor> colors) {
+        for (ICSSExpressionMember member : value.expression().getAllMembers()) {
             if (member instanceof CSSExpressionMemberTermSimple term) {
-                simple(term.getValue()).ifPresent(colors::add);
+                simple(term.getValue())
+                        .map(color ->
+                                new CssColor(color, value.piece().word(term.getSourceLocation(), term.getValue())))
+                        .ifPresent(colors::add);
             } else if (member instanceof CSSExpressionMemberFunction function && depth > 0) {
-                add(function, depth, colors);
+                add(function, value.piece(), depth, colors);
             }
         }
     }
 
-    private void add(CSSExpressionMemberFunction function, int depth, List<Rgb> colors) {
+    private void add(CSSExpressionMemberFunction function, CssPiece piece, int depth, List<CssColor> colors) {
         CSSExpression arguments = function.getExpression();
         if (arguments == null) {
             return;
         }
         String name = function.getFunctionName().toLowerCase(Locale.ROOT);
         if (FUNCTIONS.contains(name)) {
-            String text = function.getAsCSSString(new CSSWriterSettings(), 0);
-            if (!isTransparent(text)) {
-                CodeScanner.scan(text, CoatedPress.instance()).stream()
-                        .map(FoundCode::color)
-                        .findFirst()
-                        .ifPresent(colors::add);
-            }
+            function(function.getAsCSSString(new CSSWriterSettings(), 0))
+                    .map(color -> new CssColor(color, piece.function(function.getSourceLocation(), name)))
+                    .ifPresent(colors::add);
         } else if (name.equals("var")) {
-            CSSExpression target = properties.get(arguments
+            Value target = properties.get(arguments
                     .getMemberAtIndex(0)
                     .getAsCSSString(new CSSWriterSettings(), 0)
                     .strip());
-            add(target == null ? arguments : target, depth - 1, colors);
+            add(target == null ? new Value(arguments, piece) : target, depth - 1, colors);
         } else {
-            add(arguments, depth - 1, colors);
+            add(new Value(arguments, piece), depth - 1, colors);
         }
     }
 
-    static Optional<Rgb> simple(String term) {
+    /** @return the colour that a text is, as in an attribute of a drawing */
+    public static Optional<Rgb> of(String text) {
+        String value = text.strip();
+        int bracket = value.indexOf('(');
+        boolean known =
+                bracket > 0 && FUNCTIONS.contains(value.substring(0, bracket).toLowerCase(Locale.ROOT));
+        return known && value.endsWith(")") ? function(value) : simple(value);
+    }
+
+    private static Optional<Rgb> function(String text) {
+        return isTransparent(text)
+                ? Optional.empty()
+                : CodeScanner.scan(text, CoatedPress.instance()).stream()
+                        .map(FoundCode::color)
+                        .findFirst();
+    }
+
+    private static Optional<Rgb> simple(String term) {
         return term.startsWith("#") ? ColorCode.parse(withoutOpacity(term)) : NamedColors.find(term);
     }
 

@@ -16,6 +16,7 @@ public final class CssReading {
     private static CSSReaderSettings settings() {
         return new CSSReaderSettings()
                 .setBrowserCompliantMode(true)
+                .setUseSourceLocation(true)
                 .setCustomErrorHandler(new DoNothingCSSParseErrorHandler())
                 .setCustomExceptionHandler(exception -> {
                     // A sheet that cannot be parsed at all comes back as nothing.

@@ -3,23 +3,31 @@ package app.zumbido.formats.odf;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.ColorUse;
-import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.inspect.Place;
+import app.zumbido.core.inspect.Replacement;
+import app.zumbido.core.inspect.Setting;
+import app.zumbido.core.inspect.Spot;
+import app.zumbido.core.inspect.Use;
+import app.zumbido.core.inspect.Uses;
 import app.zumbido.formats.archive.Archive;
 import app.zumbido.formats.archive.PartXml;
+import app.zumbido.formats.archive.Tag;
+import app.zumbido.formats.uses.PartRepaint;
+import app.zumbido.formats.uses.RepaintableFile;
+import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javax.xml.stream.XMLStreamReader;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Named colours of an OpenDocument file: those of its colour tables, gradients and named styles, and what its styles use
- * colours for.
- *
- * @param kind as in {@code odt}
+ * An OpenDocument file: the named colours of its tables, gradients and named styles, and what its styles use colours for.
+ * Which text wears which style is not followed.
  */
-public record OdfInventory(String kind, Inventory inventory) {
+public final class OdfFile implements RepaintableFile {
     private static final String MIME = "application/vnd.oasis.opendocument.";
 
     /** Source: OpenDocument 1.3 Part 2, 3.3, and Part 3, appendix C. */
@@ -46,92 +54,136 @@ public record OdfInventory(String kind, Inventory inventory) {
                 .map(KINDS::get);
     }
 
-    public static OdfInventory read(Archive archive, String kind) {
-        Inventory.Tally tally = new Inventory.Tally();
+    private final Archive archive;
+    private final String kind;
+
+    private OdfFile(Archive archive, String kind) {
+        this.archive = archive;
+        this.kind = kind;
+    }
+
+    /** @param archive is closed with the file */
+    public static OdfFile of(Archive archive, String kind) {
+        return new OdfFile(archive, kind);
+    }
+
+    @Override
+    public String kind() {
+        return kind;
+    }
+
+    @Override
+    public void walk(Uses uses) {
         for (String part : List.of("styles.xml", "content.xml")) {
-            archive.get(part).ifPresent(xml -> PartXml.read(xml, new Styles(tally)));
+            archive.get(part).ifPresent(xml -> PartXml.read(part, xml, new Styles(part, uses)));
         }
-        return new OdfInventory(kind, tally.inventory(Optional.empty(), true));
+    }
+
+    @Override
+    public void write(Map<Spot, Replacement> replacements, OutputStream out) throws IOException {
+        archive.write(
+                PartRepaint.repaint(replacements, name -> archive.get(name).orElseThrow(), PartRepaint::putHex), out);
+    }
+
+    @Override
+    public void close() {
+        archive.close();
     }
 
     private static final class Styles implements PartXml.Handler {
-        private final Inventory.Tally tally;
+        private final String part;
+        private final Uses uses;
         /** The named style that is being read; those made by the program itself have no name that says anything. */
         private @Nullable String style;
 
         private boolean automatic;
-        private @Nullable Rgb text;
+        private boolean inStyle;
+        /** What is written in the colours of the style stands on its ground, which is known at its end. */
+        private final List<Found> texts = new ArrayList<>();
+
         private @Nullable Rgb ground;
 
-        Styles(Inventory.Tally tally) {
-            this.tally = tally;
+        private record Found(ColorUse what, Rgb color, Optional<Spot> spot) {}
+
+        Styles(String part, Uses uses) {
+            this.part = part;
+            this.uses = uses;
         }
 
         @Override
-        public void start(String name, XMLStreamReader element) {
-            switch (name) {
+        public void start(Tag tag) {
+            switch (tag.name()) {
                 case "automatic-styles" -> automatic = true;
                 case "style" -> {
-                    style = automatic ? null : nameOf(element).orElse(null);
-                    text = null;
+                    style = automatic ? null : nameOf(tag).orElse(null);
+                    inStyle = true;
                     ground = null;
                 }
                 case "color" ->
-                    PartXml.attribute(element, "color")
+                    tag.attribute("color")
                             .flatMap(ColorCode::parse)
-                            .ifPresent(color -> nameOf(element).ifPresent(given -> tally.name(color, given)));
-                case "gradient" -> nameOf(element).ifPresent(given -> gradient(element, given));
+                            .ifPresent(color -> nameOf(tag).ifPresent(given -> uses.named(color, given)));
+                case "gradient" -> nameOf(tag).ifPresent(given -> gradient(tag, given));
                 default -> {
-                    if (name.endsWith("-properties")) {
-                        properties(element);
+                    if (tag.name().endsWith("-properties")) {
+                        properties(tag);
                     }
                 }
             }
         }
 
-        private static Optional<String> nameOf(XMLStreamReader element) {
-            return PartXml.attribute(element, "display-name").or(() -> PartXml.attribute(element, "name"));
+        private static Optional<String> nameOf(Tag tag) {
+            return tag.attribute("display-name").or(() -> tag.attribute("name"));
         }
 
-        private void gradient(XMLStreamReader element, String given) {
+        private void gradient(Tag tag, String given) {
             for (String end : List.of("start", "end")) {
-                PartXml.attribute(element, end + "-color")
-                        .flatMap(ColorCode::parse)
-                        .ifPresent(color -> {
-                            tally.name(color, given + " " + end);
-                            tally.use(color, ColorUse.GRAPHIC);
-                        });
+                String attribute = end + "-color";
+                tag.attribute(attribute).flatMap(ColorCode::parse).ifPresent(color -> {
+                    uses.named(color, given + " " + end);
+                    tell(given, new Found(ColorUse.GRAPHIC, color, tag.spot(attribute)), List.of());
+                });
             }
         }
 
-        private void properties(XMLStreamReader element) {
-            for (int i = 0; i < element.getAttributeCount(); i++) {
-                String attribute = element.getAttributeLocalName(i);
-                ColorUse use = attribute.equals("color") ? ColorUse.TEXT : USES.get(attribute);
+        private void tell(String thing, Found use, List<Rgb> grounds) {
+            uses.use(new Use(Place.of(part, thing), use.what(), use.color(), new Setting.ByHand(use.spot()), grounds));
+        }
+
+        private void properties(Tag tag) {
+            for (Tag.Attribute attribute : tag.attributes()) {
+                ColorUse use = attribute.name().equals("color") ? ColorUse.TEXT : USES.get(attribute.name());
                 if (use != null) {
-                    lastCode(element.getAttributeValue(i)).ifPresent(color -> use(color, use));
-                }
-            }
-        }
-
-        private void use(Rgb color, ColorUse use) {
-            tally.use(color, use);
-            if (style != null) {
-                tally.name(color, style);
-            }
-            switch (use) {
-                case TEXT -> text = color;
-                // A filled shape is the ground of what is written in it.
-                case GROUND, GRAPHIC -> ground = color;
-                case BORDER -> {
-                    // A border is behind nothing.
+                    lastWord(tag, attribute, use).ifPresent(this::use);
                 }
             }
         }
 
         /** A border is written as in '0.5pt solid #0F7C7A'. */
-        private static Optional<Rgb> lastCode(String value) {
-            return ColorCode.parse(value.substring(value.lastIndexOf(' ') + 1));
+        private static Optional<Found> lastWord(Tag tag, Tag.Attribute attribute, ColorUse what) {
+            String word = attribute.value().substring(attribute.value().lastIndexOf(' ') + 1);
+            return ColorCode.parse(word)
+                    .map(color -> new Found(
+                            what,
+                            color,
+                            tag.spot(attribute)
+                                    .filter(spot -> tag.text().startsWith(word, spot.to() - word.length()))
+                                    .map(spot -> new Spot(spot.part(), spot.to() - word.length(), spot.to()))));
+        }
+
+        private void use(Found use) {
+            if (style != null) {
+                uses.named(use.color(), style);
+            }
+            if (use.what() == ColorUse.TEXT && inStyle) {
+                texts.add(use);
+            } else {
+                tell(style == null ? "" : style, use, List.of());
+            }
+            // A filled shape is the ground of what is written in it.
+            if (use.what() == ColorUse.GROUND || use.what() == ColorUse.GRAPHIC) {
+                ground = use.color();
+            }
         }
 
         @Override
@@ -139,10 +191,11 @@ public record OdfInventory(String kind, Inventory inventory) {
             if (name.equals("automatic-styles")) {
                 automatic = false;
             } else if (name.equals("style")) {
+                List<Rgb> grounds = ground == null ? List.of() : List.of(ground);
+                texts.forEach(text -> tell(style == null ? "" : style, text, grounds));
+                texts.clear();
                 style = null;
-                if (text != null && ground != null) {
-                    tally.combine(text, ground);
-                }
+                inStyle = false;
             }
         }
     }

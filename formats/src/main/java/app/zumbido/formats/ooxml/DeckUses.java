@@ -1,169 +1,191 @@
 package app.zumbido.formats.ooxml;
 
-import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.ColorUse;
-import app.zumbido.core.inspect.FoundTheme;
-import app.zumbido.core.inspect.Inventory;
-import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.formats.archive.PartXml;
-import java.awt.Color;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.InputStream;
+import app.zumbido.core.inspect.Place;
+import app.zumbido.core.inspect.Setting;
+import app.zumbido.core.inspect.Use;
+import app.zumbido.core.inspect.Uses;
+import app.zumbido.formats.archive.PartTree;
+import app.zumbido.formats.archive.PartTree.Node;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import javax.xml.stream.XMLStreamReader;
-import org.apache.poi.sl.draw.DrawPaint;
-import org.apache.poi.sl.usermodel.PaintStyle;
-import org.apache.poi.xslf.usermodel.XMLSlideShow;
-import org.apache.poi.xslf.usermodel.XSLFBackground;
-import org.apache.poi.xslf.usermodel.XSLFGraphicFrame;
-import org.apache.poi.xslf.usermodel.XSLFGroupShape;
-import org.apache.poi.xslf.usermodel.XSLFShape;
-import org.apache.poi.xslf.usermodel.XSLFSimpleShape;
-import org.apache.poi.xslf.usermodel.XSLFSlide;
-import org.apache.poi.xslf.usermodel.XSLFTable;
-import org.apache.poi.xslf.usermodel.XSLFTableRow;
-import org.apache.poi.xslf.usermodel.XSLFTextParagraph;
-import org.apache.poi.xslf.usermodel.XSLFTextRun;
-import org.apache.poi.xslf.usermodel.XSLFTextShape;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
 
 /**
- * Colours of the slides of a deck as they are seen, whatever layout, master or theme they come from. The inheritance is
- * resolved by the library.
+ * Walks through the colours of a deck slide by slide, as they are seen, whatever layout, master or theme they come from.
  */
 final class DeckUses {
-    private final Inventory.Tally tally;
-    private final Optional<FoundTheme> theme;
+    private final Deck deck;
+    private final Uses uses;
+    private final Map<String, Node> tableStyles;
+    private final Optional<Node> defaultText;
+    /** A chart hangs on one slide; each is read once, whatever a damaged file says. */
+    private final Set<String> charts = new HashSet<>();
 
-    DeckUses(Inventory.Tally tally, Optional<FoundTheme> theme) {
-        this.tally = tally;
-        this.theme = theme;
+    DeckUses(Deck deck, Uses uses) {
+        this.deck = deck;
+        this.uses = uses;
+        this.tableStyles = deck.tableStyles();
+        this.defaultText = deck.defaultText();
     }
 
-    /** @return false if the library cannot read the file, as with the strict form of the standard */
-    boolean count(byte[] file) {
-        OfficeLimits.set();
-        try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(file))) {
-            for (XSLFSlide slide : show.getSlides()) {
-                Rgb ground = ground(slide);
-                tally.use(ground, ColorUse.GROUND);
-                addAll(slide.getShapes(), ground);
-            }
-            return true;
-        } catch (IOException | RuntimeException e) {
-            // The theme has been read already and is worth having alone.
-            return false;
+    void walk() {
+        int page = 0;
+        for (String part : deck.slides()) {
+            new Slide(++page, deck.slide(part)).walk();
         }
     }
 
-    /** A deck may say nothing about its ground anywhere, and then it is the light one. */
-    private Rgb ground(XSLFSlide slide) {
-        XSLFBackground background = slide.getBackground();
-        return rgb(background == null ? null : background.getFillColor()).orElseGet(() -> slot(ThemeSlot.LIGHT_1));
-    }
+    /** One slide, and what its shapes stand on. */
+    private final class Slide {
+        private final int page;
+        private final DeckSheet sheet;
 
-    private Rgb slot(ThemeSlot slot) {
-        return theme.map(found -> found.colors().get(slot)).orElse(Rgb.WHITE);
-    }
+        Slide(int page, DeckSheet sheet) {
+            this.page = page;
+            this.sheet = sheet;
+        }
 
-    private void addAll(List<XSLFShape> shapes, Rgb ground) {
-        for (XSLFShape shape : shapes) {
-            if (shape instanceof XSLFGroupShape group) {
-                addAll(group.getShapes(), ground);
-            } else if (shape instanceof XSLFTable table) {
-                for (XSLFTableRow row : table.getRows()) {
-                    row.getCells().forEach(cell -> add(cell, ground));
+        /** A deck may say nothing about its ground anywhere, and then it is the light one. */
+        void walk() {
+            Fill ground = sheet.background()
+                    .filter(fill -> !(fill instanceof Fill.Clear))
+                    .orElseGet(() -> new Fill.Painted(List.of(sheet.colors()
+                            .slot("bg1", Optional.empty())
+                            .orElseGet(() -> new Seen(Rgb.WHITE, new Setting.Implied())))));
+            tell("", ColorUse.GROUND, ground.colors(), List.of());
+            addAll(sheet.shapes(), ground.grounds(List.of()), new Fill.Clear());
+        }
+
+        private void tell(String thing, ColorUse what, List<Seen> colors, List<Rgb> grounds) {
+            for (Seen seen : colors) {
+                uses.use(new Use(Place.on(page, sheet.part(), thing), what, seen.color(), seen.setting(), grounds));
+            }
+        }
+
+        private void addAll(List<Node> shapes, List<Rgb> grounds, Fill ofGroup) {
+            for (Node shape : shapes) {
+                switch (shape.name()) {
+                    case "grpSp" -> {
+                        Fill own = shape.child("grpSpPr")
+                                .flatMap(properties -> fill(properties, ofGroup))
+                                .orElse(ofGroup);
+                        addAll(shape.children(), grounds, own);
+                    }
+                    case "sp", "cxnSp", "pic" -> addShape(shape, grounds, ofGroup);
+                    case "graphicFrame" ->
+                        shape.at("graphic", "graphicData").ifPresent(data -> addGraphic(shape, data, grounds));
+                    default -> {
+                        // Everything else about a sheet is not drawn.
+                    }
                 }
-            } else if (shape instanceof XSLFSimpleShape simple) {
-                add(simple, ground);
-            } else if (shape instanceof XSLFGraphicFrame frame && frame.hasChart()) {
-                addChart(frame);
+            }
+        }
+
+        private Optional<Fill> fill(Node properties, Fill ofGroup) {
+            return properties.child("grpFill").isPresent()
+                    ? Optional.of(ofGroup)
+                    : Fill.in(properties, sheet.colors(), Optional.empty());
+        }
+
+        private void addShape(Node shape, List<Rgb> behind, Fill ofGroup) {
+            Fill fill = fillOf(shape, ofGroup);
+            DeckText text = DeckText.inShape(sheet, shape, defaultText);
+            addBox(name(shape), shape, new Box(fill, text, behind));
+            tell(name(shape), ColorUse.BORDER, lineOf(shape).colors(), behind);
+        }
+
+        /** What a shape or a cell is: filled, written in, and standing on something. */
+        private record Box(Fill fill, DeckText text, List<Rgb> behind) {}
+
+        private void addBox(String thing, Node holder, Box box) {
+            boolean written = holder.child("txBody").stream()
+                    .flatMap(body -> body.children("p"))
+                    .flatMap(Node::inside)
+                    .anyMatch(DeckUses::isWritten);
+            tell(thing, written ? ColorUse.GROUND : ColorUse.GRAPHIC, box.fill().colors(), box.behind());
+            List<Rgb> grounds = box.fill().grounds(box.behind());
+            holder.child("txBody").stream()
+                    .flatMap(body -> body.children("p"))
+                    .forEach(paragraph -> paragraph
+                            .inside()
+                            .filter(DeckUses::isWritten)
+                            .forEach(
+                                    run -> tell(thing, ColorUse.TEXT, box.text().colors(paragraph, run), grounds)));
+        }
+
+        private Fill fillOf(Node shape, Fill ofGroup) {
+            return shape.child("spPr")
+                    .flatMap(properties -> fill(properties, ofGroup))
+                    .or(() -> shape.at("style", "fillRef")
+                            .flatMap(reference -> sheet.theme().fill(reference, sheet.colors())))
+                    .or(() -> sheet.behind(shape).stream()
+                            .flatMap(other -> other.child("spPr").stream())
+                            .flatMap(properties -> fill(properties, new Fill.Clear()).stream())
+                            .findFirst())
+                    .orElseGet(Fill.Clear::new);
+        }
+
+        private Fill lineOf(Node shape) {
+            return line(shape)
+                    .or(() -> shape.at("style", "lnRef")
+                            .flatMap(reference -> sheet.theme().line(reference, sheet.colors())))
+                    .or(() -> sheet.behind(shape).stream()
+                            .flatMap(other -> line(other).stream())
+                            .findFirst())
+                    .orElseGet(Fill.Clear::new);
+        }
+
+        private Optional<Fill> line(Node shape) {
+            return shape.at("spPr", "ln").flatMap(line -> Fill.in(line, sheet.colors(), Optional.empty()));
+        }
+
+        private void addGraphic(Node frame, Node data, List<Rgb> grounds) {
+            data.child("tbl").ifPresent(table -> addTable(frame, table, grounds));
+            data.child("chart")
+                    .flatMap(chart -> OfficePackage.reference(chart.tag(), "id"))
+                    .map(deck.parts().byId(sheet.part())::get)
+                    .filter(deck.parts()::has)
+                    .filter(charts::add)
+                    .ifPresent(part -> addChart(part, grounds));
+        }
+
+        private void addTable(Node frame, Node node, List<Rgb> behind) {
+            DeckTable table = new DeckTable(
+                    sheet, node, DeckTable.styleId(node).flatMap(id -> Optional.ofNullable(tableStyles.get(id))));
+            for (DeckTable.Cell cell : table.cells()) {
+                DeckText text = DeckText.inCell(sheet, cell.node(), table.text(cell), defaultText);
+                addBox(name(frame), cell.node(), new Box(table.fill(cell), text, behind));
+                tell(name(frame), ColorUse.BORDER, table.edges(cell), behind);
+            }
+        }
+
+        private void addChart(String part, List<Rgb> behind) {
+            Node chart = PartTree.read(part, deck.parts().part(part));
+            List<Rgb> grounds = chart.child("spPr")
+                    .flatMap(properties -> Fill.in(properties, sheet.colors(), Optional.empty()))
+                    .map(fill -> fill.grounds(behind))
+                    .orElse(behind);
+            for (DeckChart.Series series : new DeckChart(sheet.colors()).series(chart)) {
+                tell(series.name(), ColorUse.GRAPHIC, series.colors(), grounds);
             }
         }
     }
 
-    private void add(XSLFSimpleShape shape, Rgb around) {
-        Optional<Rgb> fill = rgb(shape.getFillColor());
-        List<XSLFTextRun> runs = shape instanceof XSLFTextShape text ? runs(text) : List.of();
-        fill.ifPresent(color -> tally.use(color, runs.isEmpty() ? ColorUse.GRAPHIC : ColorUse.GROUND));
-        rgb(shape.getLineColor()).ifPresent(color -> tally.use(color, ColorUse.BORDER));
-        for (XSLFTextRun run : runs) {
-            text(run).ifPresent(color -> {
-                tally.use(color, ColorUse.TEXT);
-                tally.combine(color, fill.orElse(around));
-            });
-        }
+    private static boolean isWritten(Node node) {
+        return (node.name().equals("r") || node.name().equals("fld"))
+                && node.child("t").filter(text -> !text.text().isBlank()).isPresent();
     }
 
-    private static List<XSLFTextRun> runs(XSLFTextShape shape) {
-        return shape.getTextParagraphs().stream()
-                .map(XSLFTextParagraph::getTextRuns)
-                .flatMap(List::stream)
-                .filter(run -> !run.getRawText().isBlank())
-                .toList();
-    }
-
-    /** Links take the theme's colour, which the library does not know. */
-    private Optional<Rgb> text(XSLFTextRun run) {
-        if (run.getHyperlink() != null) {
-            return theme.map(found -> found.colors().get(ThemeSlot.HYPERLINK));
-        }
-        return run.getFontColor() instanceof PaintStyle.SolidPaint solid
-                ? rgb(DrawPaint.applyColorTransform(solid.getSolidColor()))
-                : Optional.empty();
-    }
-
-    private static Optional<Rgb> rgb(@Nullable Color color) {
-        return color == null || color.getAlpha() == 0
-                ? Optional.empty()
-                : Optional.of(new Rgb(color.getRed(), color.getGreen(), color.getBlue()));
-    }
-
-    private void addChart(XSLFGraphicFrame frame) {
-        try (InputStream part = frame.getChart().getPackagePart().getInputStream()) {
-            PartXml.read(part.readAllBytes(), new Series());
-        } catch (IOException e) {
-            throw new IllegalStateException("What has been read once is in memory", e);
-        }
-    }
-
-    /** The fill of each series. Source: ECMA-376 Part 1, 21.2.2.170. */
-    private final class Series implements PartXml.Handler {
-        private boolean inSeries;
-        private boolean filled;
-
-        @Override
-        public void start(String name, XMLStreamReader element) {
-            if (name.equals("ser")) {
-                inSeries = true;
-                filled = false;
-            } else if (inSeries && !filled) {
-                color(name, element).ifPresent(color -> {
-                    tally.use(color, ColorUse.GRAPHIC);
-                    filled = true;
-                });
-            }
-        }
-
-        private Optional<Rgb> color(String name, XMLStreamReader element) {
-            Optional<String> value = PartXml.attribute(element, "val");
-            return switch (name) {
-                case "srgbClr" -> value.flatMap(ColorCode::parse);
-                case "schemeClr" ->
-                    value.flatMap(SlotNames::find)
-                            .flatMap(slot -> theme.map(found -> found.colors().get(slot)));
-                default -> Optional.empty();
-            };
-        }
-
-        @Override
-        public void end(String name) {
-            if (name.equals("ser")) {
-                inSeries = false;
-            }
-        }
+    private static String name(Node shape) {
+        return shape.children().stream()
+                .filter(child -> child.name().startsWith("nv"))
+                .findFirst()
+                .flatMap(node -> node.child("cNvPr"))
+                .flatMap(node -> node.attribute("name"))
+                .orElse("");
     }
 }

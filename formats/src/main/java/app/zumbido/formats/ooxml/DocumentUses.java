@@ -1,24 +1,27 @@
 package app.zumbido.formats.ooxml;
 
-import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.NamedColors;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.ColorUse;
 import app.zumbido.core.inspect.FoundTheme;
-import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.inspect.Place;
+import app.zumbido.core.inspect.Setting;
+import app.zumbido.core.inspect.Use;
+import app.zumbido.core.inspect.Uses;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.archive.PartXml;
+import app.zumbido.formats.archive.Tag;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javax.xml.stream.XMLStreamReader;
 import org.jspecify.annotations.Nullable;
 
-/** Colours of the text, shading and borders of a document. Source: ECMA-376 Part 1, 17.3.2, 17.3.5, 17.7. */
+/** Walks through the colours of text, shading and borders of a document. Source: ECMA-376 Part 1, 17.3.2, 17.3.5, 17.7. */
 final class DocumentUses {
-    private final Inventory.Tally tally;
+    private final Uses uses;
     private final Optional<FoundTheme> theme;
     private final Map<String, Style> styles = new HashMap<>();
 
@@ -27,37 +30,30 @@ final class DocumentUses {
      *
      * @param basedOn the style that it takes the rest from
      */
-    private record Style(@Nullable String basedOn, @Nullable Rgb text) {}
+    private record Style(@Nullable String basedOn, @Nullable Seen text) {}
 
-    DocumentUses(Inventory.Tally tally, Optional<FoundTheme> theme) {
-        this.tally = tally;
+    DocumentUses(Uses uses, Optional<FoundTheme> theme) {
+        this.uses = uses;
         this.theme = theme;
     }
 
-    void count(OfficePackage parts, String main) {
-        parts.targets(main, "styles").forEach(part -> PartXml.read(parts.part(part), new Styles()));
-        PartXml.read(parts.part(main), new Body());
+    void walk(OfficePackage parts, String main) {
+        parts.targets(main, "styles").forEach(part -> PartXml.read(part, parts.part(part), new Styles()));
+        PartXml.read(main, parts.part(main), new Body(main));
         for (String kind : new String[] {"header", "footer"}) {
-            parts.targets(main, kind).forEach(part -> PartXml.read(parts.part(part), new Body()));
+            parts.targets(main, kind).forEach(part -> PartXml.read(part, parts.part(part), new Body(part)));
         }
     }
 
-    private Rgb slot(ThemeSlot slot, Rgb otherwise) {
-        return theme.map(found -> found.colors().get(slot)).orElse(otherwise);
+    private Seen implied(ThemeSlot slot, Rgb otherwise) {
+        return new Seen(theme.map(found -> found.colors().get(slot)).orElse(otherwise), new Setting.Implied());
     }
 
-    /** @return the literal value, which programs write resolved beside a reference to the theme */
-    private Optional<Rgb> color(XMLStreamReader element, String attribute) {
-        return PartXml.attribute(element, attribute)
-                .filter(value -> !value.equals("auto"))
-                .flatMap(ColorCode::parse)
-                .or(() -> PartXml.attribute(element, "themeColor")
-                        .or(() -> PartXml.attribute(element, "themeFill"))
-                        .flatMap(SlotNames::find)
-                        .flatMap(slot -> theme.map(found -> found.colors().get(slot))));
+    private Optional<Seen> color(Tag tag, String attribute) {
+        return WordColor.of(tag, attribute, theme.map(FoundTheme::colors).orElse(Map.of()));
     }
 
-    private @Nullable Rgb textOf(@Nullable String styleId) {
+    private @Nullable Seen textOf(@Nullable String styleId) {
         String id = styleId;
         // A circle of styles is not followed for ever.
         for (int depth = 0; id != null && depth < styles.size(); depth++) {
@@ -76,18 +72,18 @@ final class DocumentUses {
     private final class Styles implements PartXml.Handler {
         private @Nullable String id;
         private @Nullable String basedOn;
-        private @Nullable Rgb text;
+        private @Nullable Seen text;
 
         @Override
-        public void start(String name, XMLStreamReader element) {
-            switch (name) {
+        public void start(Tag tag) {
+            switch (tag.name()) {
                 case "style" -> {
-                    id = PartXml.attribute(element, "styleId").orElse(null);
+                    id = tag.attribute("styleId").orElse(null);
                     basedOn = null;
                     text = null;
                 }
-                case "basedOn" -> basedOn = PartXml.attribute(element, "val").orElse(null);
-                case "color" -> text = color(element, "val").orElse(null);
+                case "basedOn" -> basedOn = tag.attribute("val").orElse(null);
+                case "color" -> text = color(tag, "val").orElse(null);
                 default -> {
                     // Everything else about a style is not colour.
                 }
@@ -103,6 +99,7 @@ final class DocumentUses {
     }
 
     private final class Body implements PartXml.Handler {
+        private final String part;
         /** Shading around what is read, the innermost last. */
         private final Deque<Rgb> grounds = new ArrayDeque<>();
 
@@ -112,95 +109,107 @@ final class DocumentUses {
         private @Nullable String runStyle;
         private @Nullable Rgb paragraphGround;
         private @Nullable Rgb runGround;
-        private @Nullable Rgb runText;
+        private @Nullable Seen runText;
         private boolean inLink;
         private boolean inText;
 
-        Body() {
-            grounds.push(slot(ThemeSlot.LIGHT_1, Rgb.WHITE));
+        Body(String part) {
+            this.part = part;
+            grounds.push(implied(ThemeSlot.LIGHT_1, Rgb.WHITE).color());
         }
 
         @Override
-        public void start(String name, XMLStreamReader element) {
-            switch (name) {
-                case "background" -> color(element, "color").ifPresent(this::page);
-                case "tc" -> grounds.push(grounds.peek());
+        public void start(Tag tag) {
+            switch (tag.name()) {
+                case "background" -> color(tag, "color").ifPresent(this::page);
+                case "tc" -> grounds.push(grounds.getFirst());
                 case "tcPr" -> inCellProperties = true;
                 case "p" -> {
                     paragraphStyle = null;
                     paragraphGround = null;
                 }
                 case "pPr" -> inParagraphProperties = true;
-                case "pStyle" ->
-                    paragraphStyle = PartXml.attribute(element, "val").orElse(null);
+                case "pStyle" -> paragraphStyle = tag.attribute("val").orElse(null);
                 case "hyperlink" -> inLink = true;
                 case "r" -> {
                     runStyle = null;
                     runText = null;
                     runGround = null;
                 }
-                case "rStyle" -> runStyle = PartXml.attribute(element, "val").orElse(null);
-                case "shd" -> color(element, "fill").ifPresent(this::shade);
-                case "highlight" ->
-                    PartXml.attribute(element, "val").flatMap(NamedColors::find).ifPresent(this::shade);
+                case "rStyle" -> runStyle = tag.attribute("val").orElse(null);
+                case "shd" -> color(tag, "fill").ifPresent(this::shade);
+                case "highlight" -> highlight(tag);
                 case "color" -> {
                     if (!inParagraphProperties) {
-                        runText = color(element, "val").orElse(null);
+                        runText = color(tag, "val").orElse(null);
                     }
                 }
                 case "t" -> inText = true;
                 case "top", "left", "start", "bottom", "right", "end", "insideH", "insideV" ->
-                    color(element, "color").ifPresent(color -> tally.use(color, ColorUse.BORDER));
+                    color(tag, "color").ifPresent(seen -> tell(ColorUse.BORDER, seen, around()));
                 default -> {
                     // Everything else is not colour.
                 }
             }
         }
 
-        private void page(Rgb color) {
-            grounds.clear();
-            grounds.push(color);
+        private void tell(ColorUse what, Seen seen, Rgb ground) {
+            Place place = Place.of(part, paragraphStyle == null ? "" : paragraphStyle);
+            uses.use(new Use(place, what, seen.color(), seen.setting(), List.of(ground)));
         }
 
-        private void shade(Rgb color) {
-            tally.use(color, ColorUse.GROUND);
+        private void page(Seen seen) {
+            grounds.clear();
+            grounds.push(seen.color());
+        }
+
+        /** One of sixteen named colours; no other can be put there. Source: ECMA-376 Part 1, 17.18.40. */
+        private void highlight(Tag tag) {
+            tag.attribute("val")
+                    .flatMap(NamedColors::find)
+                    .ifPresent(color -> shade(new Seen(color, new Setting.ByHand(Optional.empty()))));
+        }
+
+        private void shade(Seen seen) {
+            tell(ColorUse.GROUND, seen, around());
             if (inCellProperties) {
                 grounds.pop();
-                grounds.push(color);
+                grounds.push(seen.color());
             } else if (inParagraphProperties) {
-                paragraphGround = color;
+                paragraphGround = seen.color();
             } else {
-                runGround = color;
+                runGround = seen.color();
             }
+        }
+
+        private Rgb around() {
+            return grounds.getFirst();
         }
 
         @Override
         public void text(String text) {
-            if (!inText || text.isBlank()) {
-                return;
+            if (inText && !text.isBlank()) {
+                tell(ColorUse.TEXT, ink(), ground());
             }
-            Rgb ink = ink();
-            tally.use(ink, ColorUse.TEXT);
-            tally.combine(ink, ground());
         }
 
-        private Rgb ink() {
+        private Seen ink() {
             if (runText != null) {
                 return runText;
             }
-            Rgb own = textOf(runStyle);
+            Seen own = textOf(runStyle);
             if (own == null && inLink) {
-                own = slot(ThemeSlot.HYPERLINK, Rgb.BLACK);
+                own = implied(ThemeSlot.HYPERLINK, Rgb.BLACK);
             }
-            Rgb styled = own == null ? textOf(paragraphStyle) : own;
-            return styled == null ? slot(ThemeSlot.DARK_1, Rgb.BLACK) : styled;
+            Seen styled = own == null ? textOf(paragraphStyle) : own;
+            return styled == null ? implied(ThemeSlot.DARK_1, Rgb.BLACK) : styled;
         }
 
         private Rgb ground() {
             if (runGround != null) {
                 return runGround;
             }
-            return paragraphGround == null ? grounds.getFirst() : paragraphGround;
+            return paragraphGround == null ? around() : paragraphGround;
         }
 
         @Override

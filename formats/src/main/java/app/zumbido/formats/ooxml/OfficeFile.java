@@ -1,22 +1,24 @@
 package app.zumbido.formats.ooxml;
 
 import app.zumbido.core.inspect.FoundTheme;
-import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.inspect.Replacement;
+import app.zumbido.core.inspect.Spot;
+import app.zumbido.core.inspect.Uses;
 import app.zumbido.formats.archive.Archive;
 import app.zumbido.formats.archive.PartXml;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
+import app.zumbido.formats.uses.PartRepaint;
+import app.zumbido.formats.uses.RepaintableFile;
+import java.io.IOException;
+import java.io.OutputStream;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 
-/**
- * Theme and colours of an existing presentation, document or workbook.
- *
- * @param kind as in {@code pptx}, of templates too
- */
-public record OfficeInventory(String kind, Inventory inventory) {
+/** An existing presentation, document or workbook, in either form of the standard. */
+public final class OfficeFile implements RepaintableFile {
     private static final String DECK = "pptx";
     private static final String DOCUMENT = "docx";
     private static final String WORKBOOK = "xlsx";
@@ -25,59 +27,89 @@ public record OfficeInventory(String kind, Inventory inventory) {
     private static final Map<String, String> KINDS =
             Map.of("presentation", DECK, "document", DOCUMENT, "workbook", WORKBOOK);
 
-    /** Whether the zip is an office file at all. */
-    public static boolean isOffice(Archive archive) {
-        return archive.get("[Content_Types].xml").isPresent();
+    private final Archive archive;
+    private final OfficePackage parts;
+    private final String main;
+    private final String kind;
+    private final Optional<FoundTheme> theme;
+
+    private OfficeFile(Archive archive, OfficePackage parts, String main, String kind) {
+        this.archive = archive;
+        this.parts = parts;
+        this.main = main;
+        this.kind = kind;
+        this.theme = readTheme();
     }
 
-    /** @throws UnreadableImageException if it is damaged or none of the three kinds */
-    public static OfficeInventory read(Archive archive, byte[] file) {
+    /** Whether the zip is an office file at all. */
+    public static boolean isOffice(Archive archive) {
+        return archive.has("[Content_Types].xml");
+    }
+
+    /**
+     * @param archive is closed with the file
+     * @throws UnreadableImageException if it is damaged or none of the three kinds
+     */
+    public static OfficeFile of(Archive archive) {
         OfficePackage parts = new OfficePackage(archive);
         String main = parts.main();
-        String kind = KINDS.get(root(parts.part(main)));
+        String kind = KINDS.get(root(main, parts.part(main)));
         if (kind == null) {
             throw new UnreadableImageException(
                     Reason.UNKNOWN_KIND, "The file is no presentation, document or workbook");
         }
-        Optional<FoundTheme> theme = theme(parts, kind, main);
-        Inventory.Tally tally = new Inventory.Tally();
-        boolean counted = true;
-        switch (kind) {
-            case DECK -> counted = new DeckUses(tally, theme).count(file);
-            case DOCUMENT -> new DocumentUses(tally, theme).count(parts, main);
-            default -> new WorkbookUses(tally, theme).count(parts, main);
-        }
-        return new OfficeInventory(kind, tally.inventory(theme, counted));
+        return new OfficeFile(archive, parts, main, kind);
     }
 
-    private static String root(byte[] part) {
+    @Override
+    public String kind() {
+        return kind;
+    }
+
+    @Override
+    public Optional<FoundTheme> theme() {
+        return theme;
+    }
+
+    @Override
+    public void walk(Uses uses) {
+        switch (kind) {
+            case DECK -> new DeckUses(new Deck(parts, main), uses).walk();
+            case DOCUMENT -> new DocumentUses(uses, theme).walk(parts, main);
+            default -> new WorkbookUses(uses, theme).walk(parts, main);
+        }
+    }
+
+    @Override
+    public void write(Map<Spot, Replacement> replacements, OutputStream out) throws IOException {
+        archive.write(PartRepaint.repaint(replacements, parts::part, OfficeRepaint::put), out);
+    }
+
+    private static String root(String name, byte[] part) {
         AtomicReference<String> root = new AtomicReference<>();
-        PartXml.read(part, (name, element) -> root.compareAndSet(null, name));
+        PartXml.read(name, part, tag -> root.compareAndSet(null, tag.name()));
         return root.get();
     }
 
     /** A deck's theme hangs on its first master. */
-    private static Optional<FoundTheme> theme(OfficePackage parts, String kind, String main) {
-        String holder = kind.equals(DECK) ? firstMaster(parts, main).orElse(main) : main;
+    private Optional<FoundTheme> readTheme() {
+        String holder = kind.equals(DECK) ? firstMaster().orElse(main) : main;
         List<String> themes = parts.targets(holder, "theme");
-        return themes.stream().findFirst().map(parts::part).map(ThemeReader::read);
+        return themes.stream().findFirst().map(name -> ThemeReader.read(name, parts.part(name)));
     }
 
-    private static Optional<String> firstMaster(OfficePackage parts, String main) {
+    private Optional<String> firstMaster() {
         AtomicReference<String> id = new AtomicReference<>();
-        PartXml.read(parts.part(main), (name, element) -> {
-            if (name.equals("sldMasterId")) {
-                for (int i = 0; i < element.getAttributeCount(); i++) {
-                    // Its own number is called id as well, but in no namespace.
-                    if (element.getAttributeLocalName(i).equals("id") && element.getAttributeNamespace(i) != null) {
-                        id.compareAndSet(null, element.getAttributeValue(i));
-                    }
-                }
+        PartXml.read(main, parts.part(main), tag -> {
+            if (tag.name().equals("sldMasterId")) {
+                OfficePackage.reference(tag, "id").ifPresent(reference -> id.compareAndSet(null, reference));
             }
         });
-        return parts.relations(main).stream()
-                .filter(relation -> relation.id().equals(id.get()))
-                .map(OfficePackage.Relation::target)
-                .findFirst();
+        return Optional.ofNullable(parts.byId(main).get(id.get()));
+    }
+
+    @Override
+    public void close() {
+        archive.close();
     }
 }

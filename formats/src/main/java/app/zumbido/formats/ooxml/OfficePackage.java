@@ -2,11 +2,15 @@ package app.zumbido.formats.ooxml;
 
 import app.zumbido.formats.archive.Archive;
 import app.zumbido.formats.archive.PartXml;
+import app.zumbido.formats.archive.Tag;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Parts of an office file and how they refer to each other. Source: ECMA-376 Part 2, 6.5. */
 final class OfficePackage {
@@ -14,6 +18,7 @@ final class OfficePackage {
     private static final String ROOT = "";
 
     private final Archive archive;
+    private final Map<String, List<Relation>> relations = new HashMap<>();
 
     /**
      * A reference to another part.
@@ -44,17 +49,41 @@ final class OfficePackage {
                         Reason.BROKEN, "The file cannot be read: its part " + name + " is missing"));
     }
 
+    boolean has(String name) {
+        return archive.has(name);
+    }
+
+    /** @return the attribute that refers to another part: its own number is called id as well, but without a prefix */
+    static Optional<String> reference(Tag tag, String name) {
+        return tag.attributes().stream()
+                .filter(attribute -> attribute.name().equals(name)
+                        && !attribute.qualifiedName().equals(name))
+                .map(Tag.Attribute::value)
+                .findFirst();
+    }
+
+    /** @return names of the parts that the part refers to, by the ids it calls them */
+    Map<String, String> byId(String part) {
+        return relations(part).stream()
+                .collect(Collectors.toMap(Relation::id, Relation::target, (first, second) -> first));
+    }
+
     /** @return in the order of the file; those that lead outside the file are left out */
     List<Relation> relations(String part) {
+        return relations.computeIfAbsent(part, this::read);
+    }
+
+    private List<Relation> read(String part) {
         int slash = part.lastIndexOf('/') + 1;
         String folder = part.substring(0, slash);
         List<Relation> relations = new ArrayList<>();
-        archive.get(folder + "_rels/" + part.substring(slash) + ".rels")
-                .ifPresent(xml -> PartXml.read(xml, (name, element) -> {
-                    Optional<String> id = PartXml.attribute(element, "Id");
-                    Optional<String> type = PartXml.attribute(element, "Type");
-                    Optional<String> target = PartXml.attribute(element, "Target");
-                    boolean outside = PartXml.attribute(element, "TargetMode").equals(Optional.of("External"));
+        String list = folder + "_rels/" + part.substring(slash) + ".rels";
+        archive.get(list)
+                .ifPresent(xml -> PartXml.read(list, xml, tag -> {
+                    Optional<String> id = tag.attribute("Id");
+                    Optional<String> type = tag.attribute("Type");
+                    Optional<String> target = tag.attribute("Target");
+                    boolean outside = tag.attribute("TargetMode").equals(Optional.of("External"));
                     if (id.isPresent() && type.isPresent() && target.isPresent() && !outside) {
                         relations.add(new Relation(
                                 id.get(),

@@ -30,4 +30,17 @@ final class SlotNames {
     static Optional<ThemeSlot> find(String name) {
         return ThemeSlot.ofCode(name).or(() -> Optional.ofNullable(OTHERS.get(name)));
     }
+
+    /** @return the name by which the text of documents refers to the slot, whatever a map says. Source: 17.18.97 */
+    static String inText(ThemeSlot slot) {
+        return switch (slot) {
+            case DARK_1 -> "dark1";
+            case LIGHT_1 -> "light1";
+            case DARK_2 -> "dark2";
+            case LIGHT_2 -> "light2";
+            case HYPERLINK -> "hyperlink";
+            case FOLLOWED_HYPERLINK -> "followedHyperlink";
+            default -> slot.code();
+        };
+    }
 }

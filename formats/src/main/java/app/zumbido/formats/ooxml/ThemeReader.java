@@ -6,10 +6,10 @@ import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.FontPair;
 import app.zumbido.formats.archive.PartXml;
+import app.zumbido.formats.archive.Tag;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import javax.xml.stream.XMLStreamReader;
 import org.jspecify.annotations.Nullable;
 
 /** Reads slots and fonts of a theme part. Source: ECMA-376 Part 1, 20.1.6. */
@@ -25,9 +25,9 @@ final class ThemeReader implements PartXml.Handler {
 
     private ThemeReader() {}
 
-    static FoundTheme read(byte[] part) {
+    static FoundTheme read(String name, byte[] part) {
         ThemeReader reader = new ThemeReader();
-        PartXml.read(part, reader);
+        PartXml.read(name, part, reader);
         return new FoundTheme(reader.name, reader.colors, fonts(reader.heading, reader.body));
     }
 
@@ -36,18 +36,18 @@ final class ThemeReader implements PartXml.Handler {
     }
 
     @Override
-    public void start(String element, XMLStreamReader attributes) {
-        switch (element) {
-            case "theme" -> PartXml.attribute(attributes, "name").ifPresent(given -> name = given);
+    public void start(Tag tag) {
+        switch (tag.name()) {
+            case "theme" -> tag.attribute("name").ifPresent(given -> name = given);
             case "clrScheme" -> {
                 inScheme = true;
                 // The set of colours has the better name: whoever makes one gives it, and leaves the theme's alone.
-                PartXml.attribute(attributes, "name").ifPresent(given -> name = given);
+                tag.attribute("name").ifPresent(given -> name = given);
             }
             case "majorFont" -> inMajor = true;
             case "minorFont" -> inMinor = true;
-            case "latin" -> latin(PartXml.attribute(attributes, "typeface").orElse(null));
-            default -> color(element, attributes);
+            case "latin" -> latin(tag.attribute("typeface").orElse(null));
+            default -> color(tag);
         }
     }
 
@@ -62,28 +62,27 @@ final class ThemeReader implements PartXml.Handler {
         }
     }
 
-    private void color(String element, XMLStreamReader attributes) {
+    private void color(Tag tag) {
         if (!inScheme) {
             return;
         }
-        Optional<ThemeSlot> named = ThemeSlot.ofCode(element);
+        Optional<ThemeSlot> named = ThemeSlot.ofCode(tag.name());
         if (named.isPresent()) {
             slot = named.get();
         } else if (slot != null) {
             ThemeSlot filled = slot;
-            value(element, attributes).ifPresent(color -> colors.putIfAbsent(filled, color));
+            value(tag).ifPresent(color -> colors.putIfAbsent(filled, color));
         }
     }
 
-    private static Optional<Rgb> value(String element, XMLStreamReader attributes) {
-        return switch (element) {
-            case "srgbClr" -> PartXml.attribute(attributes, "val").flatMap(ColorCode::parse);
+    private static Optional<Rgb> value(Tag tag) {
+        return switch (tag.name()) {
+            case "srgbClr" -> tag.attribute("val").flatMap(ColorCode::parse);
             // What the computer shows is not known; the last value that was seen stands beside it.
             case "sysClr" ->
-                PartXml.attribute(attributes, "lastClr")
+                tag.attribute("lastClr")
                         .flatMap(ColorCode::parse)
-                        .or(() -> PartXml.attribute(attributes, "val")
-                                .map(system -> system.equals("window") ? Rgb.WHITE : Rgb.BLACK));
+                        .or(() -> tag.attribute("val").map(system -> system.equals("window") ? Rgb.WHITE : Rgb.BLACK));
             default -> Optional.empty();
         };
     }

@@ -5,19 +5,23 @@ import app.zumbido.core.color.Hsl;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.ColorUse;
 import app.zumbido.core.inspect.FoundTheme;
-import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.inspect.Place;
+import app.zumbido.core.inspect.Setting;
+import app.zumbido.core.inspect.Use;
+import app.zumbido.core.inspect.Uses;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.archive.PartXml;
+import app.zumbido.formats.archive.Tag;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javax.xml.stream.XMLStreamReader;
+import java.util.Set;
 import org.apache.poi.xssf.usermodel.DefaultIndexedColorMap;
 import org.jspecify.annotations.Nullable;
 
-/** Colours of the cells of a workbook that hold something. Source: ECMA-376 Part 1, 18.3.1.4 and 18.8. */
+/** Walks through the colours of the cells of a workbook that hold something. Source: ECMA-376 Part 1, 18.3.1.4 and 18.8. */
 final class WorkbookUses {
     /** A theme is referred to by number, light before dark. Source: ECMA-376 Part 1, 18.8.3. */
     private static final List<ThemeSlot> BY_NUMBER = List.of(
@@ -34,44 +38,65 @@ final class WorkbookUses {
             ThemeSlot.HYPERLINK,
             ThemeSlot.FOLLOWED_HYPERLINK);
 
-    private final Inventory.Tally tally;
+    private final Uses uses;
     private final Optional<FoundTheme> theme;
-    private final List<@Nullable Rgb> fonts = new ArrayList<>();
-    private final List<@Nullable Rgb> fills = new ArrayList<>();
-    private final List<List<Rgb>> borders = new ArrayList<>();
+    private final List<@Nullable Seen> fonts = new ArrayList<>();
+    private final List<@Nullable Seen> fills = new ArrayList<>();
+    private final List<List<Seen>> borders = new ArrayList<>();
     private final List<Format> formats = new ArrayList<>();
 
     /** What a cell refers to, each by its place in its list. */
-    private record Format(int font, int fill, int border) {}
+    private record Format(int font, int fill, int border) {
+        /** A workbook without formats has this one. */
+        static final Format PLAIN = new Format(0, 0, 0);
+    }
 
-    WorkbookUses(Inventory.Tally tally, Optional<FoundTheme> theme) {
-        this.tally = tally;
+    WorkbookUses(Uses uses, Optional<FoundTheme> theme) {
+        this.uses = uses;
         this.theme = theme;
     }
 
-    void count(OfficePackage parts, String main) {
-        parts.targets(main, "styles").forEach(part -> PartXml.read(parts.part(part), new Styles()));
-        Map<Integer, Integer> cells = new HashMap<>();
-        parts.targets(main, "worksheet").forEach(part -> PartXml.read(parts.part(part), new Cells(cells)));
-        cells.forEach((format, times) -> {
-            if (format < formats.size()) {
-                count(formats.get(format), times);
-            }
-        });
-    }
-
-    private void count(Format format, int times) {
-        Rgb text = at(fonts, format.font()).orElseGet(() -> slot(ThemeSlot.DARK_1, Rgb.BLACK));
-        Optional<Rgb> fill = at(fills, format.fill());
-        tally.use(text, ColorUse.TEXT, times);
-        fill.ifPresent(color -> tally.use(color, ColorUse.GROUND, times));
-        tally.combine(text, fill.orElseGet(() -> slot(ThemeSlot.LIGHT_1, Rgb.WHITE)), times);
-        if (format.border() < borders.size()) {
-            borders.get(format.border()).forEach(color -> tally.use(color, ColorUse.BORDER, times));
+    void walk(OfficePackage parts, String main) {
+        parts.targets(main, "styles").forEach(part -> PartXml.read(part, parts.part(part), new Styles()));
+        int page = 0;
+        for (String sheet : sheets(parts, main)) {
+            PartXml.read(sheet, parts.part(sheet), new Cells(sheet, ++page));
         }
     }
 
-    private static Optional<Rgb> at(List<@Nullable Rgb> colors, int index) {
+    /** @return the parts of the sheets in the order of their tabs. Source: ECMA-376 Part 1, 18.2.20 */
+    private static List<String> sheets(OfficePackage parts, String main) {
+        Map<String, String> targets = parts.byId(main);
+        Set<String> worksheets = Set.copyOf(parts.targets(main, "worksheet"));
+        Set<String> sheets = new LinkedHashSet<>();
+        PartXml.read(main, parts.part(main), tag -> {
+            if (tag.name().equals("sheet")) {
+                OfficePackage.reference(tag, "id")
+                        .map(targets::get)
+                        .filter(worksheets::contains)
+                        .ifPresent(sheets::add);
+            }
+        });
+        return List.copyOf(sheets);
+    }
+
+    private void tell(Place place, Format format) {
+        Optional<Seen> fill = at(fills, format.fill());
+        Rgb ground = fill.map(Seen::color).orElseGet(() -> slot(ThemeSlot.LIGHT_1, Rgb.WHITE));
+        Seen text = at(fonts, format.font())
+                .orElseGet(() -> new Seen(slot(ThemeSlot.DARK_1, Rgb.BLACK), new Setting.Implied()));
+        tell(place, ColorUse.TEXT, text, List.of(ground));
+        fill.ifPresent(seen -> tell(place, ColorUse.GROUND, seen, List.of()));
+        if (format.border() < borders.size()) {
+            borders.get(format.border()).forEach(seen -> tell(place, ColorUse.BORDER, seen, List.of(ground)));
+        }
+    }
+
+    private void tell(Place place, ColorUse what, Seen seen, List<Rgb> grounds) {
+        uses.use(new Use(place, what, seen.color(), seen.setting(), grounds));
+    }
+
+    private static Optional<Seen> at(List<@Nullable Seen> colors, int index) {
         return index < colors.size() ? Optional.ofNullable(colors.get(index)) : Optional.empty();
     }
 
@@ -79,19 +104,33 @@ final class WorkbookUses {
         return theme.map(found -> found.colors().get(slot)).orElse(otherwise);
     }
 
-    private Optional<Rgb> color(XMLStreamReader element) {
-        Optional<Rgb> base = PartXml.attribute(element, "rgb")
+    private Optional<Seen> color(Tag tag) {
+        double tint = tag.attribute("tint").flatMap(WorkbookUses::fraction).orElse(0.0);
+        return literal(tag).or(() -> ofTheme(tag)).map(seen -> new Seen(tinted(seen.color(), tint), seen.setting()));
+    }
+
+    private static Optional<Seen> literal(Tag tag) {
+        Optional<Rgb> written = tag.attribute("rgb")
                 // The first two of eight digits are opacity, which spreadsheets ignore.
                 .map(digits -> digits.length() == 8 ? digits.substring(2) : digits)
-                .flatMap(ColorCode::parse)
-                .or(() -> number(element, "theme")
-                        .filter(index -> index < BY_NUMBER.size())
-                        .flatMap(index -> theme.map(found -> found.colors().get(BY_NUMBER.get(index)))))
-                .or(() -> number(element, "indexed").flatMap(WorkbookUses::indexed));
-        double tint = PartXml.attribute(element, "tint")
-                .flatMap(WorkbookUses::fraction)
-                .orElse(0.0);
-        return base.map(color -> tinted(color, tint));
+                .flatMap(ColorCode::parse);
+        return written.map(color -> new Seen(color, new Setting.ByHand(tag.spot("rgb"))))
+                .or(() -> number(tag, "indexed")
+                        .flatMap(WorkbookUses::indexed)
+                        .map(color -> new Seen(color, new Setting.ByHand(tag.spot("indexed")))));
+    }
+
+    private Optional<Seen> ofTheme(Tag tag) {
+        return number(tag, "theme")
+                .filter(index -> index < BY_NUMBER.size())
+                .map(BY_NUMBER::get)
+                .flatMap(slot -> theme.map(found -> found.colors().get(slot))
+                        .map(color -> new Seen(color, new Setting.OfTheme(slot, tag.spot("theme")))));
+    }
+
+    /** @return the number by which a workbook refers to the slot */
+    static int numberOf(ThemeSlot slot) {
+        return BY_NUMBER.indexOf(slot);
     }
 
     private static Optional<Rgb> indexed(int index) {
@@ -110,8 +149,8 @@ final class WorkbookUses {
                 .toRgb();
     }
 
-    private static Optional<Integer> number(XMLStreamReader element, String name) {
-        return PartXml.attribute(element, name)
+    private static Optional<Integer> number(Tag tag, String name) {
+        return tag.attribute(name)
                 .filter(text -> text.length() < 6 && text.chars().allMatch(c -> c >= '0' && c <= '9'))
                 .map(Integer::valueOf);
     }
@@ -129,12 +168,12 @@ final class WorkbookUses {
         /** The list that is being read: fonts, fills, borders, cellXfs, or another one. */
         private String list = "";
 
-        private List<Rgb> border = new ArrayList<>();
+        private List<Seen> border = new ArrayList<>();
 
         @Override
-        public void start(String name, XMLStreamReader element) {
-            switch (name) {
-                case "fonts", "fills", "borders", "cellXfs", "cellStyleXfs", "dxfs" -> list = name;
+        public void start(Tag tag) {
+            switch (tag.name()) {
+                case "fonts", "fills", "borders", "cellXfs", "cellStyleXfs", "dxfs" -> list = tag.name();
                 case "font" -> add("fonts", fonts);
                 case "fill" -> add("fills", fills);
                 case "border" -> {
@@ -145,22 +184,22 @@ final class WorkbookUses {
                 }
                 case "color" -> {
                     if (list.equals("fonts")) {
-                        color(element).ifPresent(color -> fonts.set(fonts.size() - 1, color));
+                        color(tag).ifPresent(color -> fonts.set(fonts.size() - 1, color));
                     } else if (list.equals("borders")) {
-                        color(element).ifPresent(border::add);
+                        color(tag).ifPresent(border::add);
                     }
                 }
                 case "fgColor" -> {
                     if (list.equals("fills") && !fills.isEmpty()) {
-                        color(element).ifPresent(color -> fills.set(fills.size() - 1, color));
+                        color(tag).ifPresent(color -> fills.set(fills.size() - 1, color));
                     }
                 }
                 case "xf" -> {
                     if (list.equals("cellXfs")) {
                         formats.add(new Format(
-                                number(element, "fontId").orElse(0),
-                                number(element, "fillId").orElse(0),
-                                number(element, "borderId").orElse(0)));
+                                number(tag, "fontId").orElse(0),
+                                number(tag, "fillId").orElse(0),
+                                number(tag, "borderId").orElse(0)));
                     }
                 }
                 default -> {
@@ -169,28 +208,31 @@ final class WorkbookUses {
             }
         }
 
-        private void add(String owner, List<@Nullable Rgb> colors) {
+        private void add(String owner, List<@Nullable Seen> colors) {
             if (list.equals(owner)) {
                 colors.add(null);
             }
         }
     }
 
-    /** Counts cells with a value by their format. */
-    private static final class Cells implements PartXml.Handler {
-        private final Map<Integer, Integer> counts;
+    private final class Cells implements PartXml.Handler {
+        private final String part;
+        private final int page;
+        private String cell = "";
         private int format;
 
-        Cells(Map<Integer, Integer> counts) {
-            this.counts = counts;
+        Cells(String part, int page) {
+            this.part = part;
+            this.page = page;
         }
 
         @Override
-        public void start(String name, XMLStreamReader element) {
-            if (name.equals("c")) {
-                format = number(element, "s").orElse(0);
-            } else if (name.equals("v") || name.equals("is")) {
-                counts.merge(format, 1, Integer::sum);
+        public void start(Tag tag) {
+            if (tag.name().equals("c")) {
+                cell = tag.attribute("r").orElse("");
+                format = number(tag, "s").orElse(0);
+            } else if (tag.name().equals("v") || tag.name().equals("is")) {
+                tell(Place.on(page, part, cell), format < formats.size() ? formats.get(format) : Format.PLAIN);
             }
         }
     }

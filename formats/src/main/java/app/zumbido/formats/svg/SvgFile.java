@@ -17,6 +17,7 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
+import java.util.LinkedHashSet;
 import java.util.Set;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -44,18 +45,20 @@ public record SvgFile(byte[] rewritten, Set<Rgb> fills, Set<Rgb> stops, int widt
 
     /** @throws UnreadableImageException if it is damaged, or larger than the limits */
     public static SvgFile read(byte[] file) {
-        SvgRewriter rewriter = new SvgRewriter();
-        byte[] rewritten = rewriter.rewrite(file);
+        byte[] rewritten = new SvgRewriter().rewrite(file);
         FloatSize size = load(rewritten).size();
         float longer = Math.max(size.width, size.height);
         if (!(Math.min(size.width, size.height) > longer * THINNEST) || !Float.isFinite(longer)) {
             throw broken("it has no size", null);
         }
         float scale = LONG_SIDE / longer;
+        Set<Rgb> fills = new LinkedHashSet<>();
+        Set<Rgb> stops = new LinkedHashSet<>();
+        new SvgColors(file).walk((property, color) -> (property.equals(SvgColors.STOP) ? stops : fills).add(color));
         return new SvgFile(
                 rewritten,
-                rewriter.fills(),
-                rewriter.stops(),
+                fills,
+                stops,
                 Math.max(1, Math.round(size.width * scale)),
                 Math.max(1, Math.round(size.height * scale)));
     }

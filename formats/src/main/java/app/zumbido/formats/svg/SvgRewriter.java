@@ -1,41 +1,33 @@
 package app.zumbido.formats.svg;
 
-import app.zumbido.core.color.ColorCode;
-import app.zumbido.core.color.NamedColors;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.formats.css.CssColors;
 import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.formats.image.UnreadableImageException;
 import java.io.ByteArrayOutputStream;
 import java.util.Base64;
-import java.util.LinkedHashSet;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import javax.xml.stream.XMLStreamWriter;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Copies a drawing with every colour in hex and without what could do harm or reach outside: scripts, foreign markup,
- * event handlers, addresses. Notes the colours on the way. Source of the properties: SVG 2, 13 and 14.2.
+ * event handlers, addresses. Source of the properties: SVG 2, 13 and 14.2.
  */
 final class SvgRewriter {
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final Set<String> DROPPED = Set.of("script", "foreignObject", "iframe", "audio", "video", "handler");
-    private static final Set<String> FILLS = Set.of("fill", "stroke", "color");
-    private static final String STOP = "stop-color";
 
-    private final Set<Rgb> fills = new LinkedHashSet<>();
-    private final Set<Rgb> stops = new LinkedHashSet<>();
-    private final SvgStyles styles = new SvgStyles(this::property);
+    private final SvgStyles styles = new SvgStyles(SvgRewriter::property);
 
-    Set<Rgb> fills() {
-        return fills;
-    }
-
-    Set<Rgb> stops() {
-        return stops;
+    /** @return whether the element is drawn, or holds what is drawn */
+    static boolean isDrawn(@Nullable String namespace, String name) {
+        boolean foreign = namespace != null && !namespace.isEmpty() && !namespace.equals(SVG);
+        return !foreign && !DROPPED.contains(name);
     }
 
     byte[] rewrite(byte[] file) {
@@ -58,8 +50,7 @@ final class SvgRewriter {
             switch (reader.next()) {
                 case XMLStreamReader.START_ELEMENT -> {
                     String name = reader.getLocalName();
-                    boolean foreign = !SVG.equals(reader.getNamespaceURI()) && reader.getNamespaceURI() != null;
-                    if (dropped > 0 || foreign || DROPPED.contains(name)) {
+                    if (dropped > 0 || !isDrawn(reader.getNamespaceURI(), name)) {
                         dropped++;
                     } else {
                         style = name.equals("style");
@@ -117,20 +108,10 @@ final class SvgRewriter {
         }
     }
 
-    private String property(String name, String value) {
-        boolean stop = name.equals(STOP);
-        if (!stop && !FILLS.contains(name)) {
-            return value;
-        }
-        Optional<Rgb> color =
-                ColorCode.parse(value).filter(parsed -> isCode(value)).or(() -> NamedColors.find(value));
-        color.ifPresent(stop ? stops::add : fills::add);
-        return color.map(Rgb::hex).orElse(value);
-    }
-
-    /** A bare word of hexadecimal letters is a name or a mistake in CSS, never a code. */
-    private static boolean isCode(String value) {
-        String text = value.strip();
-        return text.startsWith("#") || text.toLowerCase(Locale.ROOT).startsWith("rgb");
+    /** What is painted is drawn by a library that knows few ways of writing a colour. */
+    private static String property(String name, String value) {
+        return SvgColors.PAINTED.contains(name)
+                ? CssColors.of(value).map(Rgb::hex).orElse(value)
+                : value;
     }
 }

@@ -1,10 +1,16 @@
 package app.zumbido.formats.svg;
 
+import com.ctc.wstx.api.WstxInputProperties;
+import com.ctc.wstx.stax.WstxInputFactory;
 import java.io.ByteArrayInputStream;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLResolver;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import org.codehaus.stax2.XMLInputFactory2;
+import org.codehaus.stax2.XMLStreamReader2;
 
 /**
  * Reads XML that came from outside. Entities declared inside the file are expanded under a limit, since logos often
@@ -35,6 +41,22 @@ final class SvgXml {
         return factory.createXMLStreamReader(new ByteArrayInputStream(file));
     }
 
+    /**
+     * The same with the place of every tag. It has no limit on how much is expanded in all, so it reads only what the other
+     * has read.
+     */
+    static XMLStreamReader2 withPlaces(String text) throws XMLStreamException {
+        XMLInputFactory factory = new WstxInputFactory();
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        factory.setProperty(WstxInputProperties.P_MAX_ENTITY_COUNT, MOST_EXPANSIONS);
+        factory.setProperty(XMLInputFactory2.P_LAZY_PARSING, false);
+        // Document types of drawings name an address; nothing is fetched from it.
+        XMLResolver nothing = (publicId, systemId, base, namespace) -> new ByteArrayInputStream(new byte[0]);
+        factory.setProperty(WstxInputProperties.P_DTD_RESOLVER, nothing);
+        factory.setProperty(WstxInputProperties.P_ENTITY_RESOLVER, nothing);
+        return (XMLStreamReader2) factory.createXMLStreamReader(new StringReader(text));
+    }
+
     static boolean isSvg(byte[] file) {
         String head = new String(file, 0, Math.min(file.length, HEAD), StandardCharsets.ISO_8859_1);
         if (!head.contains("<svg") && !head.contains(":svg")) {
@@ -49,8 +71,16 @@ final class SvgXml {
             }
             return false;
         } catch (XMLStreamException e) {
-            // Damaged before its first tag; still a drawing if it says so.
-            return head.stripLeading().startsWith("<");
+            return beginsAsSvg(head);
         }
+    }
+
+    /** Damaged before its first tag; still a drawing if that says so. */
+    private static boolean beginsAsSvg(String head) {
+        int at = head.indexOf('<');
+        while (at >= 0 && at + 1 < head.length() && !Character.isLetter(head.charAt(at + 1))) {
+            at = head.indexOf('<', at + 1);
+        }
+        return at >= 0 && (head.startsWith("svg", at + 1) || head.startsWith("svg:svg", at + 1));
     }
 }

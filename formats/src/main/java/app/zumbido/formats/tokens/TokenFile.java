@@ -5,11 +5,14 @@ import app.zumbido.core.color.CodeScanner;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.FoundCode;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.inspect.Inventory;
+import app.zumbido.core.inspect.Uses;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
 import app.zumbido.formats.press.CoatedPress;
+import app.zumbido.formats.uses.ColoredFile;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
  * Reads the colour tokens of a JSON file, each under the words of its path. A value is an object with a colour space or a
  * text, its own or another token's by alias. Source: Design Tokens Format Module 2025.10, 5 and 7; Color Module 2025.10, 4.
  */
-public final class TokenInventory {
+public final class TokenFile implements ColoredFile {
     /** Groups in groups, and aliases of aliases; no real file comes near it. */
     private static final int DEEPEST = 32;
 
@@ -29,13 +32,15 @@ public final class TokenInventory {
 
     private final Map<String, JsonNode> tokens = new LinkedHashMap<>();
 
-    private TokenInventory() {}
+    /** In the order of the file; of one without tokens, whatever codes stand in it. */
+    private final List<Named> colors = new ArrayList<>();
 
-    /**
-     * @return tokens with their names; of a JSON file without tokens, whatever codes stand in it
-     * @throws UnreadableImageException if it is no JSON
-     */
-    public static Inventory read(String json) {
+    private record Named(Rgb color, String name) {}
+
+    private TokenFile() {}
+
+    /** @throws UnreadableImageException if it is no JSON */
+    public static TokenFile of(String json) {
         JsonNode root;
         try {
             root = JSON.readTree(json);
@@ -45,27 +50,41 @@ public final class TokenInventory {
                     "The JSON file is damaged near line " + lineOf(e) + ": something is missing there",
                     e);
         }
-        TokenInventory reader = new TokenInventory();
-        reader.collect(root, "", null, 0);
-        Inventory.Tally tally = new Inventory.Tally();
-        reader.tokens.forEach((path, value) ->
-                reader.color(value, 0).ifPresent(color -> tally.name(color, path.replace('.', ' '))));
-        Inventory found = tally.inventory(Optional.empty(), false);
-        return found.isEmpty() ? codesOf(json) : found;
+        TokenFile file = new TokenFile();
+        file.collect(root, "", null, 0);
+        file.tokens.forEach((path, value) ->
+                file.color(value, 0).ifPresent(color -> file.colors.add(new Named(color, path.replace('.', ' ')))));
+        if (file.colors.isEmpty()) {
+            file.addCodes(json);
+        }
+        return file;
+    }
+
+    @Override
+    public String kind() {
+        return "json";
+    }
+
+    @Override
+    public boolean tellsUses() {
+        return false;
+    }
+
+    @Override
+    public void walk(Uses uses) {
+        colors.forEach(named -> uses.named(named.color(), named.name()));
     }
 
     private static int lineOf(JacksonException e) {
         return e.getLocation() == null ? 1 : e.getLocation().getLineNr();
     }
 
-    private static Inventory codesOf(String json) {
-        Inventory.Tally tally = new Inventory.Tally();
+    private void addCodes(String json) {
         for (FoundCode code : CodeScanner.scan(json, CoatedPress.instance())) {
             if (!code.ambiguous()) {
-                tally.name(code.color(), code.name().orElse(code.text()));
+                colors.add(new Named(code.color(), code.name().orElse(code.text())));
             }
         }
-        return tally.inventory(Optional.empty(), false);
     }
 
     /** @param type what the groups around it say that their tokens are */

@@ -52,25 +52,40 @@ final class OfficeFiles {
         }
     }
 
-    /** @return the same in the namespaces of the strict form. Source: ISO/IEC 29500-1, annex A and L */
-    static byte[] strict(byte[] file) throws IOException {
+    /** @param fill of a shape called Probe on the first slide */
+    static byte[] withShape(String fill) throws IOException {
+        Map<String, String> parts = texts(deck());
+        parts.computeIfPresent(
+                "ppt/slides/slide1.xml",
+                (name, slide) -> slide.replace(
+                        "</p:spTree>",
+                        "<p:sp><p:nvSpPr><p:cNvPr id=\"90\" name=\"Probe\"/><p:cNvSpPr/><p:nvPr/></p:nvSpPr><p:spPr>"
+                                + fill + "</p:spPr></p:sp></p:spTree>"));
+        return zip(parts);
+    }
+
+    private static Map<String, String> texts(byte[] file) throws IOException {
         Map<String, String> parts = new LinkedHashMap<>();
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
             for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                String part = new String(zip.readAllBytes(), StandardCharsets.UTF_8);
-                parts.put(
-                        entry.getName(),
-                        part.replace(
-                                        "http://schemas.openxmlformats.org/officeDocument/2006/relationships",
-                                        "http://purl.oclc.org/ooxml/officeDocument/relationships")
-                                .replace(
-                                        "http://schemas.openxmlformats.org/presentationml/2006/main",
-                                        "http://purl.oclc.org/ooxml/presentationml/main")
-                                .replace(
-                                        "http://schemas.openxmlformats.org/drawingml/2006/main",
-                                        "http://purl.oclc.org/ooxml/drawingml/main"));
+                parts.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
             }
         }
+        return parts;
+    }
+
+    /** @return the same in the namespaces of the strict form. Source: ISO/IEC 29500-1, annex A and L */
+    static byte[] strict(byte[] file) throws IOException {
+        Map<String, String> parts = texts(file);
+        parts.replaceAll((name, part) -> part.replace(
+                        "http://schemas.openxmlformats.org/officeDocument/2006/relationships",
+                        "http://purl.oclc.org/ooxml/officeDocument/relationships")
+                .replace(
+                        "http://schemas.openxmlformats.org/presentationml/2006/main",
+                        "http://purl.oclc.org/ooxml/presentationml/main")
+                .replace(
+                        "http://schemas.openxmlformats.org/drawingml/2006/main",
+                        "http://purl.oclc.org/ooxml/drawingml/main"));
         return zip(parts);
     }
 

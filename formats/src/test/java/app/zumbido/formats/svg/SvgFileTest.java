@@ -148,6 +148,10 @@ class SvgFileTest {
         assertThat(SvgFile.isSvg(bytes("<?xml version='1.0'?><!-- logo --><svg xmlns='http://www.w3.org/2000/svg'/>")))
                 .isTrue();
         assertThat(SvgFile.isSvg(bytes("<html><body><svg/></body></html>"))).isFalse();
+        assertThat(SvgFile.isSvg(bytes("<!doctype html><meta charset=utf-8><body><svg></svg>")))
+                .isFalse();
+        assertThat(SvgFile.isSvg(bytes("<!doctype svg [<svg viewBox='0 0 9 9'>")))
+                .isTrue();
         assertThat(SvgFile.isSvg(bytes("Dear all"))).isFalse();
     }
 }

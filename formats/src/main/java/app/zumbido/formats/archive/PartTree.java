@@ -1,0 +1,131 @@
+package app.zumbido.formats.archive;
+
+import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.formats.image.UnreadableImageException.Reason;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** A part as a tree, for those in which a colour depends on what stands elsewhere. */
+public final class PartTree {
+    private PartTree() {}
+
+    /** An element with what stands in it. */
+    public static final class Node {
+        private final Tag tag;
+        private final List<Node> children = new ArrayList<>();
+        private final StringBuilder text = new StringBuilder();
+
+        private Node(Tag tag) {
+            this.tag = tag;
+        }
+
+        public Tag tag() {
+            return tag;
+        }
+
+        public String name() {
+            return tag.name();
+        }
+
+        public List<Node> children() {
+            return children;
+        }
+
+        /** @return what is written in it and in everything inside it */
+        public String text() {
+            StringBuilder all = new StringBuilder(text);
+            children.forEach(child -> all.append(child.text()));
+            return all.toString();
+        }
+
+        /** @return the attribute, whatever its prefix; nothing if it is missing or empty */
+        public Optional<String> attribute(String name) {
+            return tag.attribute(name);
+        }
+
+        /** @return the first child of that name */
+        public Optional<Node> child(String name) {
+            return children.stream().filter(child -> child.name().equals(name)).findFirst();
+        }
+
+        public Stream<Node> children(String name) {
+            return children.stream().filter(child -> child.name().equals(name));
+        }
+
+        /** @return the first element that the names lead to, each the first child of the one before */
+        public Optional<Node> at(String... names) {
+            Optional<Node> node = Optional.of(this);
+            for (String name : names) {
+                node = node.flatMap(parent -> parent.child(name));
+            }
+            return node;
+        }
+
+        /** @return everything in it, in the order of the file */
+        public Stream<Node> inside() {
+            return children.stream().flatMap(child -> Stream.concat(Stream.of(child), child.inside()));
+        }
+    }
+
+    /**
+     * Where a part holds two forms of the same thing, the newer one is taken, as programs do. Source: ECMA-376 Part 3, 7.6.
+     */
+    public static Node read(String name, byte[] part) {
+        Builder builder = new Builder();
+        PartXml.read(name, part, builder);
+        return builder.root();
+    }
+
+    private static final class Builder implements PartXml.Handler {
+        /** Deeper files are damaged; whoever walks a tree goes as deep as it is. */
+        private static final int DEEPEST = 500;
+        /** A slide has some hundreds; a hundred times as many as the largest that was seen. */
+        private static final int MOST_NODES = 400_000;
+
+        private final Deque<Node> open = new ArrayDeque<>();
+        private final List<Node> roots = new ArrayList<>();
+        private int nodes;
+
+        @Override
+        public void start(Tag tag) {
+            if (++nodes > MOST_NODES) {
+                throw new UnreadableImageException(
+                        Reason.TOO_LARGE, "The file has a part of more than " + MOST_NODES + " elements");
+            }
+            Node node = new Node(tag);
+            if (open.isEmpty()) {
+                roots.add(node);
+            } else if (open.size() < DEEPEST) {
+                open.peek().children.add(node);
+            }
+            open.push(node);
+        }
+
+        @Override
+        public void text(String text) {
+            if (!open.isEmpty()) {
+                open.peek().text.append(text);
+            }
+        }
+
+        @Override
+        public void end(String name) {
+            Node node = open.pop();
+            if (name.equals("AlternateContent")
+                    && !open.isEmpty()
+                    && !open.peek().children.isEmpty()) {
+                List<Node> siblings = open.peek().children;
+                siblings.remove(siblings.size() - 1);
+                node.child("Choice").or(() -> node.child("Fallback")).ifPresent(form -> siblings.addAll(form.children));
+            }
+        }
+
+        Node root() {
+            return roots.get(0);
+        }
+    }
+}

@@ -1,0 +1,124 @@
+package app.zumbido.formats.ooxml;
+
+import app.zumbido.formats.archive.PartTree.Node;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A table on a slide, whose style says what head, bands and edges look like. Source: ECMA-376 Part 1, 21.1.3 and
+ * 20.1.4.2.
+ */
+final class DeckTable {
+    private final DeckSheet slide;
+    private final Node table;
+    private final Optional<Node> style;
+    private final List<Node> rows;
+
+    /** A cell that is seen, with the parts of the style that hold for it, the most particular first. */
+    record Cell(Node node, List<Node> styles) {}
+
+    DeckTable(DeckSheet slide, Node table, Optional<Node> style) {
+        this.slide = slide;
+        this.table = table;
+        this.style = style;
+        this.rows = table.children("tr").toList();
+    }
+
+    /** @return id of its style */
+    static Optional<String> styleId(Node table) {
+        return table.at("tblPr", "tableStyleId").map(node -> node.text().strip());
+    }
+
+    List<Cell> cells() {
+        List<Cell> cells = new ArrayList<>();
+        for (int row = 0; row < rows.size(); row++) {
+            List<Node> inRow = rows.get(row).children("tc").toList();
+            for (int column = 0; column < inRow.size(); column++) {
+                Node cell = inRow.get(column);
+                if (!is(cell, "hMerge") && !is(cell, "vMerge")) {
+                    cells.add(new Cell(cell, styles(row, column, inRow.size())));
+                }
+            }
+        }
+        return cells;
+    }
+
+    private List<Node> styles(int row, int column, int columns) {
+        boolean firstRow = row == 0 && has("firstRow");
+        boolean lastRow = row == rows.size() - 1 && has("lastRow");
+        boolean firstColumn = column == 0 && has("firstCol");
+        boolean lastColumn = column == columns - 1 && has("lastCol");
+        List<String> names = new ArrayList<>();
+        add(names, firstRow && firstColumn, "nwCell");
+        add(names, firstRow && lastColumn, "neCell");
+        add(names, lastRow && firstColumn, "swCell");
+        add(names, lastRow && lastColumn, "seCell");
+        add(names, firstRow, "firstRow");
+        add(names, lastRow, "lastRow");
+        add(names, firstColumn, "firstCol");
+        add(names, lastColumn, "lastCol");
+        // The first band begins behind the head.
+        int band = row - (has("firstRow") ? 1 : 0);
+        add(names, has("bandRow") && !firstRow && !lastRow, band % 2 == 0 ? "band1H" : "band2H");
+        int upright = column - (has("firstCol") ? 1 : 0);
+        add(names, has("bandCol") && !firstColumn && !lastColumn, upright % 2 == 0 ? "band1V" : "band2V");
+        names.add("wholeTbl");
+        return names.stream()
+                .flatMap(name -> style.flatMap(node -> node.child(name)).stream())
+                .toList();
+    }
+
+    private static void add(List<String> names, boolean holds, String name) {
+        if (holds) {
+            names.add(name);
+        }
+    }
+
+    private boolean has(String option) {
+        return table.child("tblPr").filter(properties -> is(properties, option)).isPresent();
+    }
+
+    private static boolean is(Node node, String flag) {
+        return node.attribute(flag)
+                .filter(value -> value.equals("1") || value.equals("true"))
+                .isPresent();
+    }
+
+    Fill fill(Cell cell) {
+        return cell.node()
+                .child("tcPr")
+                .flatMap(properties -> Fill.in(properties, slide.colors(), Optional.empty()))
+                .or(() -> cell.styles().stream()
+                        .flatMap(part -> part.child("tcStyle").flatMap(this::ofStyle).stream())
+                        .findFirst())
+                .orElseGet(Fill.Clear::new);
+    }
+
+    private Optional<Fill> ofStyle(Node cellStyle) {
+        return cellStyle
+                .child("fill")
+                .flatMap(fill -> Fill.in(fill, slide.colors(), Optional.empty()))
+                .or(() -> cellStyle
+                        .child("fillRef")
+                        .flatMap(reference -> slide.theme().fill(reference, slide.colors())));
+    }
+
+    /** @return what the style says about the text of the cell */
+    Optional<Seen> text(Cell cell) {
+        return cell.styles().stream()
+                .flatMap(part -> part.child("tcTxStyle").stream())
+                .flatMap(text -> slide.colors().in(text, Optional.empty()).stream())
+                .findFirst();
+    }
+
+    /** @return colours of the edges that the cell itself has */
+    List<Seen> edges(Cell cell) {
+        return cell.node().child("tcPr").stream()
+                .flatMap(properties -> properties.children().stream())
+                .filter(edge -> edge.name().startsWith("ln"))
+                .flatMap(edge -> Fill.in(edge, slide.colors(), Optional.empty()).stream())
+                .flatMap(fill -> fill.colors().stream())
+                .toList();
+    }
+}

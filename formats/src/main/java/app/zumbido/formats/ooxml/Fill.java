@@ -1,0 +1,69 @@
+package app.zumbido.formats.ooxml;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.formats.archive.PartTree.Node;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** What lies in a shape, a cell, a line or behind a slide. Source: ECMA-376 Part 1, 20.1.8. */
+sealed interface Fill {
+    /** Whatever is behind shows through. */
+    record Clear() implements Fill {}
+
+    /** One colour, or those of a gradient from its beginning to its end, or both of a pattern. */
+    record Painted(List<Seen> colors) implements Fill {}
+
+    /** A picture, whose colours nobody knows here. */
+    record OfPicture() implements Fill {}
+
+    /** @return the colours, of a painted one */
+    default List<Seen> colors() {
+        return this instanceof Painted painted ? painted.colors() : List.of();
+    }
+
+    /** @return what text in it stands on */
+    default List<Rgb> grounds(List<Rgb> behind) {
+        return this instanceof Clear
+                ? behind
+                : colors().stream().map(Seen::color).toList();
+    }
+
+    /**
+     * @param holder what may say how it is filled, as {@code spPr} or {@code ln}
+     * @param given for colours that the theme's styles leave open
+     * @return nothing if it does not say it
+     */
+    static Optional<Fill> in(Node holder, DrawingColors colors, Optional<Seen> given) {
+        return holder.children().stream()
+                .flatMap(child -> of(child, colors, given).stream())
+                .findFirst();
+    }
+
+    /** @param element as {@code solidFill}; others are not fills */
+    static Optional<Fill> of(Node element, DrawingColors colors, Optional<Seen> given) {
+        return switch (element.name()) {
+            case "noFill" -> Optional.of(new Clear());
+            case "solidFill" -> Optional.of(painted(colors.in(element, given).stream()));
+            case "gradFill" ->
+                element.child("gsLst")
+                        .map(stops -> painted(stops.children("gs")
+                                .sorted(Comparator.comparingDouble(stop -> stop.attribute("pos")
+                                        .flatMap(Percent::fraction)
+                                        .orElse(0.0)))
+                                .flatMap(stop -> colors.in(stop, given).stream())));
+            case "pattFill" ->
+                Optional.of(painted(Stream.of("bgClr", "fgClr")
+                        .flatMap(name -> element.child(name).stream())
+                        .flatMap(child -> colors.in(child, given).stream())));
+            case "blipFill" -> Optional.of(new OfPicture());
+            default -> Optional.empty();
+        };
+    }
+
+    private static Fill painted(Stream<Seen> colors) {
+        List<Seen> visible = colors.filter(Seen::isVisible).toList();
+        return visible.isEmpty() ? new Clear() : new Painted(visible);
+    }
+}

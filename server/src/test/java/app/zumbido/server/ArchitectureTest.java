@@ -69,7 +69,7 @@ class ArchitectureTest {
 
     /** What stands beneath the features: each knows only what stands before it. */
     @ParameterizedTest
-    @CsvSource({"http,http", "storage,http", "trail,http storage", "answer,http storage trail"})
+    @CsvSource({"http,http", "storage,http", "job,http storage", "trail,http storage", "answer,http storage trail"})
     void foundationsKnowNoFeature(String room, String beneath) {
         List<String> known = new ArrayList<>(List.of("app.zumbido.server." + room + ".."));
         for (String below : beneath.split(" ")) {

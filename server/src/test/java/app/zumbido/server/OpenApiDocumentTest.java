@@ -147,7 +147,8 @@ class OpenApiDocumentTest {
                 404, "Something that is named does not exist",
                 412, "The brand has moved on since; the problem says what has happened",
                 422, "A value cannot be taken, or what is asked cannot be done",
-                428, "A change needs If-Match");
+                428, "A change needs If-Match",
+                503, "Too much is waiting to be done already");
 
         private static Schema<?> problemSchema() {
             Schema<?> schema = new ObjectSchema()
@@ -181,11 +182,14 @@ class OpenApiDocumentTest {
                                     .schema(new StringSchema()));
                 }
             });
+            boolean taken = operation.getResponses().containsKey("202");
             add(operation, 400, said);
-            add(operation, 404, named);
+            // Long work names in its body what it is done for.
+            add(operation, 404, named || taken);
             add(operation, 412, changes);
             add(operation, 422, said);
             add(operation, 428, changes);
+            add(operation, 503, taken);
         }
 
         private static boolean isWithRevision(@Nullable Content content) {

@@ -1,11 +1,14 @@
 package app.zumbido.server.delivery;
 
 import app.zumbido.core.brand.Look;
+import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.css.CssProperties;
 import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.ooxml.PresentationTemplate;
 import app.zumbido.formats.text.CodeSheet;
 import app.zumbido.server.http.FileStem;
+import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -14,6 +17,12 @@ import org.springframework.stereotype.Component;
 class Deliveries {
     private static final List<DeliveryWriter> WRITERS =
             List.of(new PresentationTemplate(), new CssProperties(), new CodeSheet());
+
+    private final Clock clock;
+
+    Deliveries(Clock clock) {
+        this.clock = clock;
+    }
 
     List<DeliveryWriter> all() {
         return WRITERS;
@@ -25,6 +34,22 @@ class Deliveries {
                 .filter(writer -> writer.kind().equals(kind))
                 .findFirst()
                 .orElseThrow(() -> new UnknownDeliveryException(kind));
+    }
+
+    /**
+     * @throws UnknownDeliveryException if nothing of that kind is handed over
+     * @throws SlotsUnfilledException if something stands in its way
+     */
+    Delivery prepare(String kind, Look look) {
+        DeliveryWriter writer = ofKind(kind);
+        for (Obstacle obstacle : writer.obstacles(look)) {
+            throw new SlotsUnfilledException(slots(obstacle));
+        }
+        return new Delivery(writer, look, clock.instant());
+    }
+
+    static List<ThemeSlot> slots(Obstacle obstacle) {
+        return ((Obstacle.UnfilledSlots) obstacle).slots();
     }
 
     /** @return a name that every file system takes; with the theme's where the brand has several */

@@ -2,15 +2,11 @@ package app.zumbido.server.delivery;
 
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
-import app.zumbido.formats.delivery.Order;
 import app.zumbido.server.trail.BrandKeeper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -30,12 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 class DeliveryController {
     private final BrandKeeper keeper;
     private final Deliveries deliveries;
-    private final Clock clock;
 
-    DeliveryController(BrandKeeper keeper, Deliveries deliveries, Clock clock) {
+    DeliveryController(BrandKeeper keeper, Deliveries deliveries) {
         this.keeper = keeper;
         this.deliveries = deliveries;
-        this.clock = clock;
     }
 
     /**
@@ -60,29 +54,17 @@ class DeliveryController {
     ResponseEntity<byte[]> deliver(
             @PathVariable UUID id, @PathVariable String kind, @RequestParam(required = false) @Nullable UUID theme)
             throws IOException {
-        DeliveryWriter writer = deliveries.ofKind(kind);
-        Look look = keeper.look(id, theme);
-        for (Obstacle obstacle : writer.obstacles(look)) {
-            throw refused(obstacle);
-        }
+        Delivery delivery = deliveries.prepare(kind, keeper.look(id, theme));
         ByteArrayOutputStream file = new ByteArrayOutputStream();
-        writer.write(new Order(look, Assets.NONE, clock.instant()), file);
+        delivery.write(file);
         String disposition = ContentDisposition.attachment()
-                .filename(Deliveries.fileName(writer, look), StandardCharsets.UTF_8)
+                .filename(delivery.fileName(), StandardCharsets.UTF_8)
                 .build()
                 .toString();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
-                .contentType(MediaType.parseMediaType(writer.mediaType()))
+                .contentType(MediaType.parseMediaType(delivery.mediaType()))
                 .body(file.toByteArray());
-    }
-
-    private static SlotsUnfilledException refused(Obstacle obstacle) {
-        return new SlotsUnfilledException(slots(obstacle));
-    }
-
-    private static List<ThemeSlot> slots(Obstacle obstacle) {
-        return ((Obstacle.UnfilledSlots) obstacle).slots();
     }
 
     /**
@@ -96,7 +78,7 @@ class DeliveryController {
                     Deliveries.fileName(writer, look),
                     writer.mediaType(),
                     writer.obstacles(look).stream()
-                            .flatMap(obstacle -> slots(obstacle).stream())
+                            .flatMap(obstacle -> Deliveries.slots(obstacle).stream())
                             .map(ThemeSlot::code)
                             .toList());
         }

@@ -67,6 +67,11 @@ public class DataFolder implements DisposableBean {
         return root.resolve("blobs");
     }
 
+    /** @return where files lie while they are made; whatever lies there at the start is from nobody */
+    public Path jobs() {
+        return root.resolve("jobs");
+    }
+
     @Override
     public void destroy() throws IOException {
         lock.release();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.ooxml.PresentationTemplate;
+import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -30,14 +31,14 @@ class DeliveriesTest {
 
     @Test
     void isFoundByTheLastPartOfItsAddress() {
-        Deliveries deliveries = new Deliveries();
+        Deliveries deliveries = new Deliveries(Clock.systemUTC());
         assertThat(deliveries.ofKind("presentation-wide")).isInstanceOf(PresentationTemplate.class);
         assertThatThrownBy(() -> deliveries.ofKind("PRESENTATION_WIDE")).isInstanceOf(UnknownDeliveryException.class);
     }
 
     @Test
     void everyKindHasAnAddressOfItsOwn() {
-        assertThat(new Deliveries().all())
+        assertThat(new Deliveries(Clock.systemUTC()).all())
                 .extracting(DeliveryWriter::kind)
                 .doesNotHaveDuplicates()
                 .allMatch(kind -> kind.matches("[a-z][a-z0-9-]+"));

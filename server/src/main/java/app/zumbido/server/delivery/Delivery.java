@@ -1,0 +1,28 @@
+package app.zumbido.server.delivery;
+
+import app.zumbido.core.brand.Look;
+import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Order;
+import app.zumbido.server.job.JobWork;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.time.Instant;
+
+/** One thing that is handed over, with nothing in its way any more. */
+record Delivery(DeliveryWriter writer, Look look, Instant time) implements JobWork {
+    @Override
+    public String fileName() {
+        return Deliveries.fileName(writer, look);
+    }
+
+    @Override
+    public String mediaType() {
+        return writer.mediaType();
+    }
+
+    @Override
+    public void write(OutputStream out) throws IOException {
+        writer.write(new Order(look, Assets.NONE, time), out);
+    }
+}

@@ -22,6 +22,7 @@ import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.source.SourceIntake;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.BrandKeeper;
+import java.io.ByteArrayInputStream;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +62,7 @@ class DemoData {
     private void addFerries() {
         UUID id = begin("Ostrel Ferries", "OF");
         draft(id, "ostrel-logo.png", DemoPicture.logo("ostrel-logo.svg"));
-        sources.add(id, "harbour-dusk.png", DemoPicture.photograph("harbour-dusk.svg"));
+        add(id, "harbour-dusk.png", DemoPicture.photograph("harbour-dusk.svg"));
         name(
                 id,
                 List.of(
@@ -137,8 +138,12 @@ class DemoData {
         return keeper.begin(name, Optional.of(shortCode)).brand().id();
     }
 
+    private UUID add(UUID id, String fileName, byte[] picture) {
+        return sources.add(id, fileName, new ByteArrayInputStream(picture));
+    }
+
     private void draft(UUID id, String fileName, byte[] picture) {
-        sources.draft(id, sources.add(id, fileName, picture), IfMatch.anything());
+        sources.draft(id, add(id, fileName, picture), IfMatch.anything());
     }
 
     /** @param names six digits and what the owner calls the swatch that comes nearest, most important first */

@@ -104,21 +104,19 @@ final class PackageReader implements AutoCloseable {
         };
     }
 
-    /** @param name SHA-256 of the content */
-    byte[] file(String name) {
-        String path = PackageForm.FILES + name;
-        try (InputStream in = stream(path, LARGEST_ENTRY)) {
-            return in.readAllBytes();
-        } catch (IOException e) {
-            throw new PackageException(path + " in the package is damaged", e);
-        }
+    /**
+     * @param name SHA-256 of the content
+     * @return what stands in the package under that name; reading it throws a {@link PackageException} if it is damaged
+     */
+    InputStream file(String name) {
+        return stream(PackageForm.FILES + name, LARGEST_ENTRY);
     }
 
     private <T> T json(String path, Class<T> type) {
         try (InputStream in = stream(path, LARGEST_ENTRY)) {
             return PackageForm.MAPPER.readValue(in, type);
         } catch (IOException e) {
-            throw new PackageException(path + " in the package is damaged", e);
+            throw damaged(path, e);
         } catch (JacksonException e) {
             throw unreadable(path, e);
         }
@@ -135,31 +133,42 @@ final class PackageReader implements AutoCloseable {
             throw new PackageException(path + " is missing in the package");
         }
         try {
-            return new Counted(zip.getInputStream(entry), most);
+            return new Counted(path, zip.getInputStream(entry), most);
         } catch (IOException e) {
-            throw new PackageException(path + " in the package is damaged", e);
+            throw damaged(path, e);
         }
+    }
+
+    private static PackageException damaged(String path, IOException cause) {
+        return new PackageException(path + " in the package is damaged", cause);
     }
 
     /** Counts what is unpacked and stops where it becomes too much. */
     private final class Counted extends FilterInputStream {
+        private final String path;
         private final long most;
         private long read;
 
-        Counted(InputStream in, long most) {
+        Counted(String path, InputStream in, long most) {
             super(in);
+            this.path = path;
             this.most = most;
         }
 
         @Override
-        public int read() throws IOException {
+        public int read() {
             byte[] one = new byte[1];
             return read(one, 0, 1) < 0 ? -1 : one[0] & 0xFF;
         }
 
         @Override
-        public int read(byte[] buffer, int from, int length) throws IOException {
-            int count = super.read(buffer, from, length);
+        public int read(byte[] buffer, int from, int length) {
+            int count;
+            try {
+                count = super.read(buffer, from, length);
+            } catch (IOException e) {
+                throw damaged(path, e);
+            }
             read += Math.max(0, count);
             unpacked += Math.max(0, count);
             if (read > most || unpacked > LARGEST) {

@@ -6,6 +6,7 @@ import app.zumbido.server.source.SourceMapper;
 import app.zumbido.server.source.SourceRow;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
+import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.BrandRecord;
 import app.zumbido.server.trail.BrandRecords;
@@ -14,6 +15,7 @@ import app.zumbido.server.trail.KeptBrand;
 import app.zumbido.server.trail.ReadyBrand;
 import app.zumbido.server.trail.RecordedBrand;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -148,8 +150,14 @@ class PackageService {
         if (!plain) {
             throw new PackageException("A source in the package is not described as it should be");
         }
-        if (!blobs.put(reader.file(source.file())).equals(source.file())) {
-            throw new PackageException("The file of " + source.name() + " in the package is not what it was");
+        try (InputStream content = reader.file(source.file());
+                IncomingFile file = blobs.receive(content)) {
+            if (!file.name().equals(source.file())) {
+                throw new PackageException("The file of " + source.name() + " in the package is not what it was");
+            }
+            file.keep();
+        } catch (IOException e) {
+            throw new PackageException("The file of " + source.name() + " in the package is damaged", e);
         }
     }
 

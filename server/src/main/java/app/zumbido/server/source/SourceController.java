@@ -20,6 +20,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.URI;
 import java.time.Duration;
 import java.time.Instant;
@@ -70,7 +71,10 @@ class SourceController {
     ResponseEntity<SourceResponse> add(@PathVariable UUID id, @RequestPart("file") MultipartFile file)
             throws IOException {
         String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
-        SourceRow row = service.find(id, service.add(id, name, file.getBytes()));
+        SourceRow row;
+        try (InputStream content = file.getInputStream()) {
+            row = service.find(id, service.add(id, name, content));
+        }
         return ResponseEntity.created(URI.create("/api/brands/" + id + "/sources/" + row.id()))
                 .body(SourceResponse.of(row));
     }

@@ -2,16 +2,18 @@ package app.zumbido.server.source;
 
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.trail.KeptBrand;
+import java.io.InputStream;
 import java.util.UUID;
 
 /** What other rooms may do with sources. */
 public interface SourceIntake {
     /**
      * @param fileName as the person knows it
+     * @param content is read to its end and not closed
      * @return the id of the new source
      * @throws app.zumbido.formats.image.UnreadableImageException if the file is no picture that can be read
      */
-    UUID add(UUID brandId, String fileName, byte[] file);
+    UUID add(UUID brandId, String fileName, InputStream content);
 
     /** Makes palette and theme of an empty brand from one picture, as one step. */
     KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch);

@@ -21,8 +21,10 @@ import app.zumbido.server.contrast.PicturesOnTheSheet;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
+import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.KeptBrand;
+import java.io.InputStream;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -78,21 +80,24 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
     }
 
     @Override
-    public UUID add(UUID brandId, String fileName, byte[] file) {
+    public UUID add(UUID brandId, String fileName, InputStream content) {
         keeper.require(brandId);
-        List<SourceFile> parts = SourceFile.allOf(file);
-        // What cannot be drawn is refused before anything is kept of it.
-        if (parts.get(0) instanceof SourceFile.Picture picture) {
-            pictures.check(picture, BlobStore.nameOf(file));
+        try (IncomingFile file = blobs.receive(content)) {
+            List<SourceFile> parts = SourceFile.allOf(file.content());
+            // What cannot be drawn is refused before anything is kept of it.
+            if (parts.get(0) instanceof SourceFile.Picture picture) {
+                pictures.check(picture, file.name());
+            }
+            file.keep();
+            String name = SourceName.of(fileName);
+            List<SourceRow> rows = new ArrayList<>();
+            for (int i = 0; i < parts.size(); i++) {
+                String called = parts.size() > 1 ? name + ", page " + (i + 1) : name;
+                rows.add(row(brandId, called, parts.get(i), i, file.name()));
+            }
+            rows.forEach(sources::insert);
+            return rows.get(0).id();
         }
-        String blob = blobs.put(file);
-        String name = SourceName.of(fileName);
-        List<SourceRow> rows = new ArrayList<>();
-        for (int i = 0; i < parts.size(); i++) {
-            rows.add(row(brandId, parts.size() > 1 ? name + ", page " + (i + 1) : name, parts.get(i), i, blob));
-        }
-        rows.forEach(sources::insert);
-        return rows.get(0).id();
     }
 
     private SourceRow row(UUID brandId, String name, SourceFile part, int page, String blob) {

@@ -1,13 +1,12 @@
 package app.zumbido.server.storage;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
-import java.nio.file.attribute.FileTime;
+import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
@@ -24,37 +23,46 @@ public class BlobStore {
     /** A file younger than this may belong to an upload whose row is still to come. */
     private static final Duration GRACE = Duration.ofDays(1);
 
+    /** How names of files end that are still on their way. */
+    private static final String INCOMING = ".tmp";
+
     private final Path root;
 
+    /** Whatever was on its way to an earlier server, which is over since the folder is ours alone, arrives no more. */
     public BlobStore(DataFolder folder) {
         root = folder.blobs();
-    }
-
-    /** @return SHA-256 of the content, 64 lower-case hexadecimal digits */
-    public static String nameOf(byte[] content) {
-        return sha256(content);
-    }
-
-    /** @return SHA-256 of the content, 64 lower-case hexadecimal digits */
-    public String put(byte[] content) {
-        String name = sha256(content);
-        Path target = path(name);
         try {
-            if (Files.exists(target)) {
-                Files.setLastModifiedTime(target, FileTime.from(Instant.now()));
-                return name;
+            Files.createDirectories(root);
+            try (Stream<Path> files = Files.list(root)) {
+                for (Path left :
+                        files.filter(file -> file.toString().endsWith(INCOMING)).toList()) {
+                    Files.delete(left);
+                }
             }
-            Files.createDirectories(target.getParent());
-            Path partial = Files.createTempFile(target.getParent(), "incoming", ".tmp");
-            Files.write(partial, content);
-            try (FileChannel channel = FileChannel.open(partial, StandardOpenOption.WRITE)) {
-                channel.force(true);
-            }
-            Files.move(partial, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {
-            throw new UncheckedIOException("A file cannot be stored", e);
+            throw new UncheckedIOException("The folder of files cannot be used", e);
         }
-        return name;
+    }
+
+    /**
+     * Takes a file in without ever holding it in memory. It is closed by whoever gets it.
+     *
+     * @param content is read to its end and not closed
+     */
+    public IncomingFile receive(InputStream content) {
+        MessageDigest digest = sha256();
+        try {
+            Path partial = Files.createTempFile(root, "incoming", INCOMING);
+            try (OutputStream out = Files.newOutputStream(partial)) {
+                new DigestInputStream(content, digest).transferTo(out);
+            } catch (IOException | RuntimeException e) {
+                Files.delete(partial);
+                throw e;
+            }
+            return new IncomingFile(partial, path(HexFormat.of().formatHex(digest.digest())));
+        } catch (IOException e) {
+            throw new UncheckedIOException("A file cannot be taken in", e);
+        }
     }
 
     public byte[] get(String name) {
@@ -67,9 +75,6 @@ public class BlobStore {
 
     /** Removes what nobody names any more, except for what came in during the last day. */
     public void clear(Set<String> named) {
-        if (!Files.isDirectory(root)) {
-            return;
-        }
         Instant before = Instant.now().minus(GRACE);
         try (Stream<Path> files = Files.walk(root)) {
             List<Path> unnamed = files.filter(Files::isRegularFile)
@@ -89,9 +94,9 @@ public class BlobStore {
         return root.resolve(name.substring(0, 2)).resolve(name);
     }
 
-    private static String sha256(byte[] content) {
+    private static MessageDigest sha256() {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
+            return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("Every Java has SHA-256", e);
         }

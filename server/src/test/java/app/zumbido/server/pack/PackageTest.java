@@ -62,7 +62,7 @@ class PackageTest {
         there = shelf("there");
         BrandKeeper keeper = here.getBean(BrandKeeper.class);
         id = keeper.begin("Ostrel Ferries", Optional.of("OF")).brand().id();
-        here.getBean(SourceIntake.class).add(id, "logo.png", TestPictures.logo());
+        here.getBean(SourceIntake.class).add(id, "logo.png", new ByteArrayInputStream(TestPictures.logo()));
         for (Function<Brand, Change> change : EveryChange.of(here.getBean(Ids.class))) {
             keeper.change(id, IfMatch.anything(), change);
         }

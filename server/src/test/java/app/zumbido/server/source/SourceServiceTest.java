@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.lenient;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
@@ -28,12 +29,14 @@ import app.zumbido.server.TestPictures;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
+import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.UnknownBrandException;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -72,6 +75,9 @@ class SourceServiceTest {
     @Mock
     private BlobStore blobs;
 
+    @Mock
+    private IncomingFile incoming;
+
     private SourceService service;
 
     @BeforeEach
@@ -93,10 +99,19 @@ class SourceServiceTest {
         when(blobs.get(BLOB)).thenReturn(file);
     }
 
+    /** The file comes in under that name. */
+    private UUID add(String fileName, byte[] file, String blob) {
+        when(blobs.receive(any())).thenReturn(incoming);
+        when(incoming.content()).thenReturn(file);
+        lenient().when(incoming.name()).thenReturn(blob);
+        return service.add(BRAND, fileName, new ByteArrayInputStream(file));
+    }
+
     @Test
     void keepsWhatCanBeRead() {
-        when(blobs.put(any())).thenReturn(BLOB);
-        service.add(BRAND, "C:\\pictures\\logo.png", TestPictures.logo());
+        add("C:\\pictures\\logo.png", TestPictures.logo(), BLOB);
+        verify(incoming).keep();
+        verify(incoming).close();
         ArgumentCaptor<SourceRow> row = ArgumentCaptor.forClass(SourceRow.class);
         verify(mapper).insert(row.capture());
         assertThat(row.getValue().name()).isEqualTo("logo.png");
@@ -106,9 +121,8 @@ class SourceServiceTest {
 
     @Test
     void keepsEveryPageOfADocumentAndTheNamesOnIt() throws IOException {
-        when(blobs.put(any())).thenReturn(BLOB);
         byte[] manual = TestPictures.manual("Harbour teal #0F7C7A", "Buoy orange F2682A");
-        service.add(BRAND, "manual.pdf", manual);
+        add("manual.pdf", manual, BLOB);
         ArgumentCaptor<SourceRow> rows = ArgumentCaptor.forClass(SourceRow.class);
         verify(mapper, times(2)).insert(rows.capture());
         assertThat(rows.getAllValues())
@@ -127,15 +141,16 @@ class SourceServiceTest {
     @Test
     void storesNothingOfWhatCannotBeRead() {
         byte[] text = "no picture".getBytes(StandardCharsets.UTF_8);
-        assertThatThrownBy(() -> service.add(BRAND, "logo.png", text)).isInstanceOf(UnreadableImageException.class);
-        verifyNoInteractions(blobs);
+        assertThatThrownBy(() -> add("logo.png", text, BLOB)).isInstanceOf(UnreadableImageException.class);
+        verify(incoming, never()).keep();
+        verify(incoming).close();
         verify(mapper, never()).insert(any());
     }
 
     @Test
     void takesNothingInForABrandThatIsNotThere() {
         doThrow(new UnknownBrandException(BRAND)).when(keeper).require(BRAND);
-        byte[] logo = TestPictures.logo();
+        InputStream logo = new ByteArrayInputStream(TestPictures.logo());
         assertThatThrownBy(() -> service.add(BRAND, "logo.png", logo)).isInstanceOf(UnknownBrandException.class);
         verifyNoInteractions(blobs);
     }
@@ -171,10 +186,7 @@ class SourceServiceTest {
     /** What was decoded to be checked is not read again. */
     @Test
     void aPictureThatHasComeInIsNotDecodedAgain() {
-        byte[] logo = TestPictures.logo();
-        String blob = BlobStore.nameOf(logo);
-        when(blobs.put(any())).thenReturn(blob);
-        UUID id = service.add(BRAND, "logo.png", logo);
+        UUID id = add("logo.png", TestPictures.logo(), BLOB);
         ArgumentCaptor<SourceRow> row = ArgumentCaptor.forClass(SourceRow.class);
         verify(mapper).insert(row.capture());
         when(mapper.find(BRAND, id)).thenReturn(row.getValue());
@@ -289,9 +301,8 @@ class SourceServiceTest {
 
     @Test
     void keepsWhatListsColorsWithoutASize() {
-        when(blobs.put(any())).thenReturn(BLOB);
         byte[] sheet = "a { color: #0F7C7A }".getBytes(StandardCharsets.UTF_8);
-        service.add(BRAND, "site.css", sheet);
+        add("site.css", sheet, BLOB);
         ArgumentCaptor<SourceRow> row = ArgumentCaptor.forClass(SourceRow.class);
         verify(mapper).insert(row.capture());
         assertThat(row.getValue().kind()).isEqualTo("css");

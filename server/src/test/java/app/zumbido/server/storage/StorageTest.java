@@ -3,7 +3,10 @@ package app.zumbido.server.storage;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.SequenceInputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -27,11 +30,41 @@ class StorageTest {
     @TempDir
     private Path temporary;
 
+    private static String put(BlobStore blobs, byte[] content) {
+        try (IncomingFile file = blobs.receive(new ByteArrayInputStream(content))) {
+            file.keep();
+            return file.name();
+        }
+    }
+
+    @Test
+    void leavesNothingOfAFileThatNobodyKeeps() throws IOException {
+        DataFolder folder = new DataFolder(temporary.resolve("data"));
+        BlobStore blobs = new BlobStore(folder);
+        try (IncomingFile file = blobs.receive(new ByteArrayInputStream(ABC))) {
+            assertThat(file.name()).isEqualTo(SHA_OF_ABC);
+            assertThat(file.content()).isEqualTo(ABC);
+        }
+        InputStream cut = new SequenceInputStream(new ByteArrayInputStream(ABC), new InputStream() {
+            @Override
+            public int read() throws IOException {
+                throw new IOException("cut off");
+            }
+        });
+        assertThatThrownBy(() -> blobs.receive(cut)).hasRootCauseMessage("cut off");
+        Files.writeString(folder.blobs().resolve("incoming1.tmp"), "of a server that was killed");
+        assertThat(new BlobStore(folder)).isNotNull();
+        try (var files = Files.walk(folder.blobs())) {
+            assertThat(files.filter(Files::isRegularFile)).isEmpty();
+        }
+        folder.destroy();
+    }
+
     @Test
     void keepsAFileOnceUnderItsSha256() throws IOException {
         DataFolder folder = new DataFolder(temporary.resolve("data"));
         BlobStore blobs = new BlobStore(folder);
-        assertThat(blobs.put(ABC)).isEqualTo(SHA_OF_ABC).isEqualTo(blobs.put(ABC));
+        assertThat(put(blobs, ABC)).isEqualTo(SHA_OF_ABC).isEqualTo(put(blobs, ABC));
         assertThat(blobs.get(SHA_OF_ABC)).isEqualTo(ABC);
         try (var files = Files.walk(folder.blobs())) {
             assertThat(files.filter(Files::isRegularFile)).hasSize(1);
@@ -43,9 +76,9 @@ class StorageTest {
     void clearsOnlyWhatIsOldAndNamedByNobody() throws IOException {
         DataFolder folder = new DataFolder(temporary.resolve("data"));
         BlobStore blobs = new BlobStore(folder);
-        String old = blobs.put(ABC);
-        String named = blobs.put(new byte[] {1});
-        String fresh = blobs.put(new byte[] {2});
+        String old = put(blobs, ABC);
+        String named = put(blobs, new byte[] {1});
+        String fresh = put(blobs, new byte[] {2});
         FileTime lastWeek = FileTime.from(Instant.now().minus(Duration.ofDays(7)));
         for (String name : new String[] {old, named}) {
             Files.setLastModifiedTime(

@@ -33,11 +33,18 @@ final class Drawing {
     }
 
     Drawing disc(String hex, double cx, double cy, double radius) {
-        return fill(hex, (x, y) -> Math.hypot(x - cx, y - cy) < radius);
+        return fill(
+                hex, (x, y) -> Math.hypot(x - cx, y - cy) < radius, cx - radius, cy - radius, cx + radius, cy + radius);
     }
 
     Drawing box(String hex, double left, double top, double right, double bottom) {
-        return fill(hex, (x, y) -> x >= left && x < right && y >= top && y < bottom);
+        return fill(hex, (x, y) -> x >= left && x < right && y >= top && y < bottom, left, top, right, bottom);
+    }
+
+    /** One pixel. */
+    Drawing dot(Rgb color, int x, int y) {
+        argb[y * width + x] = 0xFF000000 | color.packed();
+        return this;
     }
 
     /** A wave of the given thickness across the whole width. */
@@ -46,9 +53,14 @@ final class Drawing {
     }
 
     Drawing fill(String hex, Shape shape) {
+        return fill(hex, shape, 0, 0, width, height);
+    }
+
+    /** The shape covers nothing outside these bounds. */
+    private Drawing fill(String hex, Shape shape, double left, double top, double right, double bottom) {
         int color = Rgb.ofHex(hex).packed();
-        for (int y = 0; y < height; y++) {
-            for (int x = 0; x < width; x++) {
+        for (int y = Math.max(0, (int) top); y < Math.min(height, Math.ceil(bottom)); y++) {
+            for (int x = Math.max(0, (int) left); x < Math.min(width, Math.ceil(right)); x++) {
                 int hits = 0;
                 for (int p = 0; p < POINTS * POINTS; p++) {
                     double px = x + (p % POINTS + 0.5) / POINTS;
@@ -100,6 +112,56 @@ final class Drawing {
                     | clip((argb[i] >> 16 & 0xFF) + light) << 16
                     | clip((argb[i] >> 8 & 0xFF) + light) << 8
                     | clip((argb[i] & 0xFF) + light);
+        }
+        return this;
+    }
+
+    /** @param sigma of a Gaussian, in pixels; beyond its edges the picture goes on as it ends */
+    Drawing blurred(double sigma) {
+        int reach = (int) Math.ceil(3 * sigma);
+        double[] weights = new double[2 * reach + 1];
+        double sum = 0;
+        for (int i = -reach; i <= reach; i++) {
+            weights[i + reach] = Math.exp(-i * i / (2 * sigma * sigma));
+            sum += weights[i + reach];
+        }
+        int[] across = spread(argb, weights, sum, 1, 0);
+        System.arraycopy(spread(across, weights, sum, 0, 1), 0, argb, 0, argb.length);
+        return this;
+    }
+
+    private int[] spread(int[] from, double[] weights, double sum, int dx, int dy) {
+        int[] to = new int[from.length];
+        int reach = weights.length / 2;
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                int mixed = 0xFF000000;
+                for (int shift = 16; shift >= 0; shift -= 8) {
+                    double channel = 0;
+                    for (int i = -reach; i <= reach; i++) {
+                        int nx = Math.max(0, Math.min(width - 1, x + i * dx));
+                        int ny = Math.max(0, Math.min(height - 1, y + i * dy));
+                        channel += weights[i + reach] * (from[ny * width + nx] >> shift & 0xFF);
+                    }
+                    mixed |= clip((int) Math.round(channel / sum)) << shift;
+                }
+                to[y * width + x] = mixed;
+            }
+        }
+        return to;
+    }
+
+    /** A gradient from left to right inside a box, through its stops at equal distances. */
+    Drawing gradient(double left, double top, double right, double bottom, String... stops) {
+        for (int y = (int) top; y < bottom; y++) {
+            for (int x = (int) left; x < right; x++) {
+                double at = (x + 0.5 - left) / (right - left) * (stops.length - 1);
+                int part = Math.min(stops.length - 2, (int) at);
+                Point one = Point.of(Rgb.ofHex(stops[part]));
+                Point way = Point.of(Rgb.ofHex(stops[part + 1])).minus(one);
+                argb[y * width + x] =
+                        0xFF000000 | one.plus(way, at - part).toRgb().packed();
+            }
         }
         return this;
     }

@@ -2553,6 +2553,7 @@ export interface components {
             slots: components["schemas"]["SuggestedSlot"][];
         };
         SwatchCodesResponse: {
+            hex: string;
             hsl: string;
             rgb: string;
             /** Format: uuid */

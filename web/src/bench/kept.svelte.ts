@@ -46,11 +46,6 @@ export class KeptBrand {
     this.#problem = messageOf(error);
   }
 
-  /** Whether the brand is shown as a change would make it. */
-  get isTried(): boolean {
-    return this.#preview !== undefined;
-  }
-
   /** The brand once it is loaded; the bench is shown only then. */
   get brand(): Brand {
     const brand = this.#preview ?? this.#brand;

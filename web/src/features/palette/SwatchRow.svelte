@@ -55,6 +55,9 @@
 
   const origin = $derived(originsWords(swatch.origins));
 
+  /** While a colour is only tried, and until its own codes have come, those that are there are of another. */
+  const known = $derived(codes?.hex === swatch.hex ? [codes.rgb, codes.hsl] : []);
+
   async function attempt(action: () => Promise<void>, said?: string) {
     await doing.do(async () => {
       await action();
@@ -117,9 +120,8 @@
     />
   </div>
   <div class="facts">
-    <!-- The codes that are known are of the kept colour, not of one that is only tried. -->
     <div class="codes">
-      {#each [swatch.hex.slice(1), ...(codes && !bench.kept.isTried ? [codes.rgb, codes.hsl] : [])] as code (code)}
+      {#each [swatch.hex.slice(1), ...known] as code (code)}
         <CopyCode
           {code}
           of={swatch.name}

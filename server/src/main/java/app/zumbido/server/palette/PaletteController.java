@@ -63,10 +63,14 @@ class PaletteController {
                 .toList();
     }
 
-    record SwatchCodesResponse(UUID swatch, String rgb, String hsl) {
+    /** @param hex the colour that the codes are of; the page may have moved on since */
+    record SwatchCodesResponse(UUID swatch, String hex, String rgb, String hsl) {
         static SwatchCodesResponse of(Swatch swatch) {
             return new SwatchCodesResponse(
-                    swatch.id().value(), ColorCode.rgbFunction(swatch.color()), ColorCode.hslFunction(swatch.color()));
+                    swatch.id().value(),
+                    swatch.color().hex(),
+                    ColorCode.rgbFunction(swatch.color()),
+                    ColorCode.hslFunction(swatch.color()));
         }
     }
 

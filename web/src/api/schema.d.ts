@@ -2469,7 +2469,7 @@ export interface components {
             lightness?: number;
             on: components["schemas"]["GroundResponse"][];
             /** @enum {string} */
-            reason?: "as-its-role-says" | "reads-best-on-light" | "second-dark" | "lightest" | "second-light" | "black-or-white" | "repeated-to-stay-legible" | "in-order-of-use" | "in-chart-order" | "highlight-last" | "lighter-companion" | "darker-companion" | "repeated-accent" | "black-or-grey" | "customary-link" | "link-reads" | "link-deepened" | "link-lightened" | "visited-differs" | "turned-to-be-seen";
+            reason?: "as-its-role-says" | "reads-best-on-light" | "second-dark" | "lightest" | "second-light" | "black-or-white" | "repeated-to-stay-legible" | "in-order-of-use" | "in-chart-order" | "highlight-last" | "lighter-companion" | "darker-companion" | "repeated-accent" | "black-or-grey" | "customary-link" | "link-reads" | "link-deepened" | "link-lightened" | "visited-differs" | "turned-to-be-seen" | "nearly-black";
             slot: string;
             /** Format: uuid */
             swatchId?: string;
@@ -2494,12 +2494,15 @@ export interface components {
         };
         SpecimenResponse: {
             accents: string[];
+            besideLead: string;
             bodyFont: string;
+            bullet: string;
             dark: boolean;
             followedLink: string;
             headingFont: string;
+            lead: string;
             link: string;
-            onAccents: string[];
+            onLead: string;
             onRaised: string;
             page1: string;
             page2: string;
@@ -2542,7 +2545,7 @@ export interface components {
         SuggestedSlot: {
             hex: string;
             /** @enum {string} */
-            reason: "as-its-role-says" | "reads-best-on-light" | "second-dark" | "lightest" | "second-light" | "black-or-white" | "repeated-to-stay-legible" | "in-order-of-use" | "in-chart-order" | "highlight-last" | "lighter-companion" | "darker-companion" | "repeated-accent" | "black-or-grey" | "customary-link" | "link-reads" | "link-deepened" | "link-lightened" | "visited-differs" | "turned-to-be-seen";
+            reason: "as-its-role-says" | "reads-best-on-light" | "second-dark" | "lightest" | "second-light" | "black-or-white" | "repeated-to-stay-legible" | "in-order-of-use" | "in-chart-order" | "highlight-last" | "lighter-companion" | "darker-companion" | "repeated-accent" | "black-or-grey" | "customary-link" | "link-reads" | "link-deepened" | "link-lightened" | "visited-differs" | "turned-to-be-seen" | "nearly-black";
             slot: string;
             /** Format: uuid */
             swatchId?: string;
@@ -2661,8 +2664,9 @@ export interface components {
             values: number[];
         };
         WarningResponse: {
+            instead?: string;
             /** @enum {string} */
-            kind: "not-alternating" | "text-unreadable" | "link-unreadable" | "visited-alike" | "accents-alike" | "accent-repeated" | "default-name";
+            kind: "not-alternating" | "text-unreadable" | "link-unreadable" | "visited-alike" | "accents-alike" | "accent-repeated" | "neon-tints" | "default-name";
             note: boolean;
             other?: string;
             slot?: string;

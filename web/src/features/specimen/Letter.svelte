@@ -30,7 +30,7 @@
     margin-bottom: 12px;
     padding-bottom: 6px;
     overflow: hidden;
-    border-bottom: 2px solid var(--accent1);
+    border-bottom: 2px solid var(--bullet);
     font:
       700 14px / 18px var(--heading),
       sans-serif;

@@ -34,9 +34,11 @@
   style:--page1={specimen.page1}
   style:--text2={specimen.text2}
   style:--page2={specimen.page2}
-  style:--accent1={specimen.accents[0]}
-  style:--on-accent1={specimen.onAccents[0]}
   style:--accent2={specimen.accents[1]}
+  style:--lead={specimen.lead}
+  style:--on-lead={specimen.onLead}
+  style:--beside-lead={specimen.besideLead}
+  style:--bullet={specimen.bullet}
   style:--raised={specimen.raised}
   style:--on-raised={specimen.onRaised}
   style:--link={specimen.link}

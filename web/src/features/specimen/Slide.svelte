@@ -34,9 +34,9 @@
   .band {
     padding: 8px 14px;
     overflow: hidden;
-    border-bottom: 3px solid var(--accent2);
-    background: var(--text1);
-    color: var(--page1);
+    border-bottom: 3px solid var(--beside-lead);
+    background: var(--lead);
+    color: var(--on-lead);
     font:
       700 16px / 22px var(--heading),
       sans-serif;
@@ -63,7 +63,7 @@
     content: '▪';
     float: left;
     margin-left: -12px;
-    color: var(--accent1);
+    color: var(--bullet);
   }
 
   .link {

@@ -30,8 +30,8 @@
   }
 
   th {
-    background: var(--accent1);
-    color: var(--on-accent1);
+    background: var(--lead);
+    color: var(--on-lead);
     text-align: start;
   }
 

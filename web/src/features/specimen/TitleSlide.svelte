@@ -21,8 +21,8 @@
     aspect-ratio: 16 / 9;
     padding: 0 22px;
     overflow: hidden;
-    background: var(--text1);
-    color: var(--page1);
+    background: var(--lead);
+    color: var(--on-lead);
     font:
       400 13px / 18px var(--body),
       sans-serif;
@@ -41,6 +41,6 @@
   i {
     width: 64px;
     height: 4px;
-    background: var(--accent2);
+    background: var(--beside-lead);
   }
 </style>

@@ -66,8 +66,8 @@
   .button {
     display: inline-block;
     padding: 6px 12px;
-    background: var(--accent1);
-    color: var(--on-accent1);
+    background: var(--lead);
+    color: var(--on-lead);
     font-weight: 700;
   }
 </style>

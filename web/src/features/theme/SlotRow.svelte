@@ -14,11 +14,13 @@
     beside?: { slot: Slot; difference: number | undefined } | undefined;
     /** Whether a suggestion leaves it alone. */
     kept: boolean;
+    /** Given where document programs make neon tints of it, with the nearest colour of which they do not. */
+    neon?: { instead: string | undefined } | undefined;
     onkeep: () => void;
     onopen: () => void;
   }
 
-  const { slot, beside, kept, onkeep, onopen }: Props = $props();
+  const { slot, beside, kept, neon, onkeep, onopen }: Props = $props();
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
@@ -66,6 +68,16 @@
     }
   }
 
+  async function calm() {
+    const hex = neon?.instead;
+    if (hex) {
+      await doing.do(async () => {
+        await bench.themes.fillSlot(slot.slot, { hex });
+        bench.say(`${name} is ${hex.slice(1)} now; its tints stay in the family.`, true);
+      });
+    }
+  }
+
   function verdict(text: boolean, largeText: boolean): { mark: string; words: string } {
     if (text) {
       return { mark: '●', words: 'text' };
@@ -98,6 +110,16 @@
   <td class="from">
     <b>{originOf(slot, bench.brand.swatches)}</b>
     <span>{reasonOf(slot)}</span>
+    {#if neon}
+      <span class="neon">
+        neon tints{#if neon.instead}; calm:
+          <button
+            type="button"
+            aria-label="{name}: take {neon.instead.slice(1)}, whose tints are calm"
+            onclick={calm}>{neon.instead.slice(1)}</button
+          >{/if}
+      </span>
+    {/if}
   </td>
   <td>
     {#if beside}
@@ -201,6 +223,19 @@
 
   .from span {
     color: var(--ink-2);
+  }
+
+  .neon {
+    display: block;
+  }
+
+  .neon button {
+    display: inline;
+    min-width: 24px;
+    padding: 2px 0;
+    color: var(--ink);
+    font: 400 var(--size-small) / 14px var(--code);
+    text-decoration: underline;
   }
 
   .number {

@@ -24,9 +24,19 @@
   const warnings = $derived.by(() => {
     const { slots, warnings } = bench.themes.shownAsKept;
     return slots.some((slot) => slot.hex)
-      ? [...warnings].sort((one, other) => Number(one.note) - Number(other.note))
+      ? warnings
+          .filter(({ kind }) => kind !== 'neon-tints')
+          .sort((one, other) => Number(one.note) - Number(other.note))
       : [];
   });
+  /** Slots whose tints are neon, and what would not be; said beside the slot itself. */
+  const neon = $derived(
+    new Map(
+      bench.theme.warnings
+        .filter(({ kind }) => kind === 'neon-tints')
+        .map(({ slot, instead }) => [slot ?? '', instead]),
+    ),
+  );
 
   let filling = $state<string>();
   let spare = $state<SuggestionPolicy['spare']>('derive');
@@ -150,6 +160,7 @@
         {slot}
         beside={besideOf(slot.slot)}
         kept={kept.has(slot.slot)}
+        neon={neon.has(slot.slot) ? { instead: neon.get(slot.slot) } : undefined}
         onkeep={() => keep(slot.slot)}
         onopen={() => (filling = slot.slot)}
       />

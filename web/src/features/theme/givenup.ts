@@ -16,7 +16,7 @@ const KINDS: Record<GivenUp['kind'], string> = {
   derived: 'made lighter or darker, so not exactly a colour of the brand',
   greyish: 'nearly without colour, so a link looks like text',
   'like-text': 'close to the text colour',
-  vivid: 'vivid for a link that was followed',
+  vivid: 'louder than it need be',
   'visited-alike': 'hardly told from a link that was not followed',
 };
 

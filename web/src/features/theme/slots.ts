@@ -4,6 +4,7 @@ const REASONS: Record<SlotReason, string> = {
   'as-its-role-says': 'as its role says',
   'reads-best-on-light': 'darkest: reads best on light',
   'second-dark': 'second dark, reads on lights',
+  'nearly-black': 'nearly black, with a hint of it',
   lightest: 'lightest: the paper',
   'second-light': 'quiet light under both darks',
   'black-or-white': 'no brand colour fits here',

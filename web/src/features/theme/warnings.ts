@@ -22,6 +22,8 @@ export function warningWords({ kind, slot, other, value = 0 }: ThemeWarning): st
       return `${one} and ${two} are hardly told apart (difference ${value.toFixed(1)} ΔE).`;
     case 'accent-repeated':
       return `${one} repeats ${two}; that is usual where colours are few.`;
+    case 'neon-tints':
+      return `Documents make neon tints of ${one}.`;
     case 'default-name':
       return 'The theme is called like the brand; a name of its own finds it among many.';
   }

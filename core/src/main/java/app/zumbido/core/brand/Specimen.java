@@ -1,7 +1,9 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSeries;
@@ -20,9 +22,12 @@ import java.util.Map;
  * @param texts the two text colours, the usual one first
  * @param pages the two grounds, the page itself first
  * @param accents all six in order
- * @param onAccents for each accent the better of the text and the page colour as text on it
  * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
  * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
+ * @param lead what title slides, bands, heads of tables and buttons stand on: the main colour
+ * @param onLead what is written on it: the text or the page colour where one reads, else black or white, of which one does
+ * @param besideLead a rule on it: the first accent that is told from it
+ * @param bullet what is led by on the page itself: the main colour where it is seen there
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param onRaised the better of the text and the page colour on it
  * @param quiet the other series beside it
@@ -32,11 +37,14 @@ public record Specimen(
         List<Rgb> texts,
         List<Rgb> pages,
         List<Rgb> accents,
-        List<Rgb> onAccents,
         List<Rgb> series,
         Rgb link,
         Rgb followedLink,
         Rgb turnedLink,
+        Rgb lead,
+        Rgb onLead,
+        Rgb besideLead,
+        Rgb bullet,
         Rgb raised,
         Rgb onRaised,
         Rgb quiet,
@@ -48,22 +56,38 @@ public record Specimen(
         List<Rgb> pages = ground.pages().stream().map(colors::get).toList();
         List<Rgb> accents = ThemeSlot.ACCENTS.stream().map(colors::get).toList();
         Rgb raised = raised(look, accents);
+        Rgb lead = main(look, accents);
+        Rgb ofTheme = better(texts.get(0), pages.get(0), lead);
+        boolean reads = ContrastRatio.between(ofTheme, lead).reaches(WcagLevel.AA.text());
+        boolean seen = ContrastRatio.between(lead, pages.get(0)).reaches(WcagLevel.GRAPHICS);
         return new Specimen(
                 ground,
                 texts,
                 pages,
                 accents,
-                accents.stream()
-                        .map(accent -> better(texts.get(0), pages.get(0), accent))
-                        .toList(),
                 ThemeSeries.of(look.theme(), colors),
                 colors.get(ThemeSlot.HYPERLINK),
                 colors.get(ThemeSlot.FOLLOWED_HYPERLINK),
                 TurnedLayout.link(colors, ground.turned()),
+                lead,
+                reads ? ofTheme : lead.ink(),
+                accents.stream()
+                        .filter(accent -> Difference.between(accent, lead) >= Difference.TOLD_APART)
+                        .findFirst()
+                        .orElse(pages.get(0)),
+                seen ? lead : texts.get(0),
                 raised,
                 better(texts.get(0), pages.get(0), raised),
                 quiet(texts.get(1)),
                 look.theme().fonts());
+    }
+
+    /** A brand without a main colour leads with its first accent. */
+    private static Rgb main(Look look, List<Rgb> accents) {
+        return look.roles()
+                .first(Role.MAIN)
+                .map(swatch -> look.palette().get(swatch).color())
+                .orElse(accents.get(0));
     }
 
     private static Rgb raised(Look look, List<Rgb> accents) {

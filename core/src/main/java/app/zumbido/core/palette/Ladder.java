@@ -59,6 +59,13 @@ public record Ladder(List<Rgb> steps, int base) {
         return i < index ? (double) (index - i) / index : -(double) (i - index) / (count - 1 - index);
     }
 
+    /** @return where on the colour's ladder a lightness lies, at most its end; 0 at the colour itself. OKLCH */
+    static double awayAt(Rgb color, double lightness) {
+        double base = Oklch.of(color).l();
+        double end = lightness > base ? Math.max(LIGHTEST, base) : Math.min(DARKEST, base);
+        return end == base ? 0 : Math.min(1, (lightness - base) / (end - base)) * Math.signum(end - base);
+    }
+
     /** @param away as {@link LadderStep#away()} says */
     public static Rgb at(Rgb color, double away) {
         Oklch base = Oklch.of(color);

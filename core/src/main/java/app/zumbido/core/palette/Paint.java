@@ -1,6 +1,7 @@
 package app.zumbido.core.palette;
 
 import app.zumbido.core.color.Mix;
+import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import java.util.List;
 import java.util.Optional;
@@ -118,11 +119,15 @@ public sealed interface Paint {
                 Fixed::color);
     }
 
-    /** @param lightness what is added to the OKLCH lightness; a ladder's step that is moved follows nothing any more */
+    /** @param lightness what is added to the OKLCH lightness; a ladder's step stays on its ladder */
     default Paint lightened(double lightness, Palette palette) {
         return match(
                 p -> new Shifted(p.swatch(), lightness),
-                p -> new Fixed(Shifted.shift(resolve(palette), lightness)),
+                p -> {
+                    Rgb base = palette.get(p.base()).color();
+                    double away = Ladder.awayAt(base, Oklch.of(resolve(palette)).l() + lightness);
+                    return away == 0 ? new OfSwatch(p.base()) : new OnLadder(p.base(), away);
+                },
                 p -> new Shifted(p.base(), Math.max(-1, Math.min(1, p.lightness() + lightness))),
                 p -> new Fixed(Shifted.shift(p.color(), lightness)));
     }

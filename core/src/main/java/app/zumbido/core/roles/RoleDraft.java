@@ -22,10 +22,18 @@ import java.util.function.Predicate;
  * The borders were set by eye; common practice, no published source.
  */
 public final class RoleDraft {
-    /** Up to this chroma a dark colour is quiet enough for body text; OKLCH. */
+    /** Up to this chroma a colour is quiet enough to be written in, or to be a page; OKLCH. */
     private static final double QUIET = 0.08;
     /** Above this lightness a colour is a field to write on; OKLCH. */
     private static final double PALE = 0.9;
+    /** What is written in on dark is what pages stand on, so it is nearly white; OKLCH lightness. */
+    private static final double PAPER = 0.93;
+    /** A light colour of less chroma is a pastel, which does not lead; OKLCH. */
+    private static final double STRONG = 0.1;
+
+    private static final double LIGHT = 0.82;
+    /** Yellows lie before it, however greenish; degrees of OKLCH. */
+    private static final double GREEN_FROM = 110;
     /** Series of charts are made out between these; OKLCH lightness. */
     private static final double DARKEST_SERIES = 0.2;
 
@@ -88,7 +96,9 @@ public final class RoleDraft {
         find(RoleDraft::isInk, Comparator.comparingDouble(RoleDraft::lightness)).ifPresent(text -> {
             propose(Role.TEXT, text, Reason.DARKEST_AND_QUIET);
             find(
-                            other -> ratio(other.color(), text.color()).reaches(WcagLevel.AA.text()),
+                            other -> chroma(other) <= QUIET
+                                    && lightness(other) >= PAPER
+                                    && ratio(other.color(), text.color()).reaches(WcagLevel.AA.text()),
                             Comparator.comparingDouble(RoleDraft::lightness).reversed())
                     .ifPresent(light -> propose(Role.TEXT_ON_DARK, light, Reason.LIGHTEST));
         });
@@ -103,26 +113,39 @@ public final class RoleDraft {
 
     private void loudOnes() {
         List<Swatch> colorful = swatches.stream()
-                .filter(swatch -> Oklch.of(swatch.color()).isColorful() && lightness(swatch) <= PALE)
+                .filter(swatch -> Oklch.of(swatch.color()).isColorful())
+                .filter(swatch -> lightness(swatch) <= PALE || chroma(swatch) >= STRONG)
                 .toList();
         if (colorful.isEmpty()) {
             return;
         }
-        Swatch main = colorful.get(0);
+        Optional<Swatch> leading = colorful.stream().filter(RoleDraft::canLead).findFirst();
+        if (leading.isEmpty()) {
+            secondary(swatch -> true);
+            return;
+        }
+        Swatch main = leading.get();
         propose(Role.MAIN, main, Reason.MOST_USED);
-        Optional<Swatch> highlight = colorful.size() < 2
-                ? Optional.empty()
-                : colorful.stream()
-                        .skip(1)
-                        .max(Comparator.comparingDouble(swatch -> chroma(swatch) * (1 + away(swatch, main) / 180)));
+        // Beside a green and an amber, a red is a sign and raises nothing.
+        Optional<Swatch> sign = green().isPresent() && amber().isPresent() ? red() : Optional.empty();
+        Optional<Swatch> highlight = colorful.stream()
+                .filter(swatch -> swatch != main && sign.filter(swatch::equals).isEmpty())
+                .max(Comparator.comparingDouble(swatch -> chroma(swatch) * (1 + away(swatch, main) / 180)));
         highlight.ifPresent(swatch -> propose(Role.HIGHLIGHT, swatch, Reason.STRONGEST_AND_FARTHEST));
+        secondary(swatch -> swatch != main && highlight.filter(swatch::equals).isEmpty());
+    }
+
+    /** A main colour is seen on a pale page: it is not pale itself, or strong all the same, as a yellow is. */
+    private static boolean canLead(Swatch swatch) {
+        return lightness(swatch) <= LIGHT || chroma(swatch) >= STRONG;
+    }
+
+    private void secondary(Predicate<Swatch> free) {
         List<SwatchId> rest = swatches.stream()
                 .filter(swatch -> lightness(swatch) <= PALE)
+                .filter(free)
                 .map(Swatch::id)
-                .filter(id -> !id.equals(main.id()))
-                .filter(id -> highlight.filter(swatch -> swatch.id().equals(id)).isEmpty())
-                .filter(id -> !proposals.containsKey(Role.TEXT)
-                        || !proposals.get(Role.TEXT).swatches().contains(id))
+                .filter(id -> !proposed(Role.TEXT).contains(id))
                 .limit(Role.SECONDARY.most())
                 .toList();
         if (!rest.isEmpty()) {
@@ -131,21 +154,36 @@ public final class RoleDraft {
     }
 
     private void signals() {
-        hue(100, 200).ifPresent(green -> {
+        green().ifPresent(green -> {
             propose(Role.POSITIVE, green, Reason.GREEN);
             propose(Role.GO, green, Reason.GREEN);
         });
-        hue(62, 105).ifPresent(amber -> propose(Role.CAUTION, amber, Reason.AMBER));
-        hue(8, 42).ifPresent(red -> {
-            propose(Role.NEGATIVE, red, Reason.RED);
-            propose(Role.STOP, red, Reason.RED);
-        });
+        amber().ifPresent(amber -> propose(Role.CAUTION, amber, Reason.AMBER));
+        // A red that leads or raises says something else already.
+        red().filter(red -> !proposed(Role.MAIN).contains(red.id())
+                        && !proposed(Role.HIGHLIGHT).contains(red.id()))
+                .ifPresent(red -> {
+                    propose(Role.NEGATIVE, red, Reason.RED);
+                    propose(Role.STOP, red, Reason.RED);
+                });
+    }
+
+    private Optional<Swatch> green() {
+        return hue(GREEN_FROM, 200);
+    }
+
+    private Optional<Swatch> amber() {
+        return hue(62, GREEN_FROM);
+    }
+
+    private Optional<Swatch> red() {
+        return hue(8, 42);
     }
 
     private Optional<Swatch> hue(double from, double to) {
         return find(
                 swatch -> Oklch.of(swatch.color()).isColorful()
-                        && lightness(swatch) <= PALE
+                        && (lightness(swatch) <= PALE || chroma(swatch) >= STRONG)
                         && hueOf(swatch) >= from
                         && hueOf(swatch) <= to,
                 Comparator.comparingDouble(RoleDraft::chroma).reversed());

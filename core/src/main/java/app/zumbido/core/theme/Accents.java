@@ -1,7 +1,6 @@
 package app.zumbido.core.theme;
 
 import app.zumbido.core.color.Difference;
-import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.roles.Role;
@@ -9,22 +8,19 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 
-/** The six accents: brand colours in order of use, told apart from their neighbours, then companions of them. */
+/**
+ * The six accents: brand colours in order of use, told apart from their neighbours, then companions of them. What has a hue
+ * stands there however pale it is; what is weak on the page is said and not dropped.
+ */
 final class Accents {
     /** What a brand colour in an accent is worth; above all that it can cost, so that as many as possible stand. */
     private static final double WORTH = 100;
-    /** With less contrast to the paper a colour is paper itself and cannot be a series. */
-    private static final double LIKE_PAPER = 1.4;
-    /** A companion is made up anyway, so a faint one is taken before the same colour comes twice. */
-    private static final double BARELY_SEEN = 1.25;
+    /** What one with a hue is worth beyond that: no number of greys takes its place. */
+    private static final double WORTH_OF_HUE = 10_000;
 
     private static final int SLOTS = ThemeSlot.ACCENTS.size();
-    /** Told apart from each other and made out on white. */
-    private static final List<Rgb> GREYS = List.of(Rgb.BLACK, Rgb.ofHex("737373"), Rgb.ofHex("404040"));
 
     private Accents() {}
 
@@ -36,15 +32,19 @@ final class Accents {
         for (Ink ink : chosen) {
             put(settings, ink.is(Role.CHART) ? SlotReason.IN_CHART_ORDER : SlotReason.IN_ORDER_OF_USE, ink.paint());
         }
-        int room = highlight.isPresent() ? SLOTS - 1 : SLOTS;
         // What is made from others is made from the ordinary ones; without any there is nothing to repeat.
         List<Ink> bases = chosen.isEmpty() ? highlight.stream().toList() : chosen;
-        switch (bases.isEmpty() && spare == SuggestionPolicy.Spare.REPEAT ? SuggestionPolicy.Spare.DERIVE : spare) {
-            case DERIVE ->
-                derive(bases, Stream.concat(chosen.stream(), highlight.stream()).toList(), text, room, settings);
-            case REPEAT -> repeat(bases, room, settings);
-            case BLACK_AND_GREY -> blackAndGrey(room, settings);
-        }
+        SpareAccents spares =
+                new SpareAccents(bases, Family.of(brand.stream().map(Ink::color).toList()), text);
+        int missing = SLOTS - chosen.size() - (highlight.isPresent() ? 1 : 0);
+        List<SpareAccents.Made> made = switch (bases.isEmpty() && spare == SuggestionPolicy.Spare.REPEAT
+                ? SuggestionPolicy.Spare.DERIVE
+                : spare) {
+            case DERIVE -> spares.derived(chosen, highlight, missing);
+            case REPEAT -> spares.repeated(missing);
+            case BLACK_AND_GREY -> SpareAccents.blackAndGrey(missing);
+        };
+        made.forEach(accent -> put(settings, accent.reason(), accent.paint()));
         highlight.ifPresent(ink -> put(settings, SlotReason.HIGHLIGHT_LAST, ink.paint()));
         return settings;
     }
@@ -64,7 +64,7 @@ final class Accents {
 
     private static Optional<Ink> highlight(List<Ink> brand, TextBlock text) {
         return brand.stream()
-                .filter(ink -> ink.is(Role.HIGHLIGHT) && ink.on(text.page()) >= LIKE_PAPER)
+                .filter(ink -> ink.is(Role.HIGHLIGHT) && !isLikePage(ink, text))
                 .findFirst();
     }
 
@@ -76,37 +76,17 @@ final class Accents {
         return left;
     }
 
-    private static void derive(
-            List<Ink> brand, List<Ink> placed, TextBlock text, int room, Map<ThemeSlot, SlotSetting> settings) {
-        List<Ink> standing = new ArrayList<>(placed);
-        List<Ink> bases = brand.isEmpty() ? List.of(text.text()) : brand;
-        while (settings.size() < room) {
-            Companion companion = nextCompanion(bases, standing, text);
-            put(settings, companion.reason(), companion.ink().paint());
-            standing.add(companion.ink());
-        }
-    }
-
-    private static void repeat(List<Ink> bases, int room, Map<ThemeSlot, SlotSetting> settings) {
-        for (int i = 0; settings.size() < room; i++) {
-            put(
-                    settings,
-                    SlotReason.REPEATED_ACCENT,
-                    bases.get(i % bases.size()).paint());
-        }
-    }
-
-    private static void blackAndGrey(int room, Map<ThemeSlot, SlotSetting> settings) {
-        for (int i = 0; settings.size() < room; i++) {
-            put(settings, SlotReason.BLACK_OR_GREY, new Paint.Fixed(GREYS.get(i % GREYS.size())));
-        }
+    /** Whether nobody sees it there as a colour of its own: the page itself, or a grey hardly told from it. */
+    private static boolean isLikePage(Ink ink, TextBlock text) {
+        return ink.color().equals(text.page().color())
+                || !ink.lch().isColorful() && ink.apartFrom(text.page()) < Difference.TOLD_APART;
     }
 
     static List<Ink> eligible(List<Ink> brand, TextBlock text) {
         List<Ink> eligible = new ArrayList<>();
         for (Ink ink : brand) {
             boolean doubled = eligible.stream().anyMatch(other -> other.color().equals(ink.color()));
-            if (!doubled && ink.on(text.page()) >= LIKE_PAPER) {
+            if (!doubled && !isLikePage(ink, text)) {
                 eligible.add(ink);
             }
         }
@@ -163,7 +143,8 @@ final class Accents {
 
     /** @param place among the accents, 0 first; the colours that are passed over cost */
     private static double single(Ink ink, int place, TextBlock text) {
-        return -WORTH + ink.rank() - place + weak(ink, text);
+        double hue = ink.lch().isColorful() ? WORTH_OF_HUE : 0;
+        return -WORTH - hue + ink.rank() - place + weak(ink, text);
     }
 
     private static double weak(Ink ink, TextBlock text) {
@@ -173,28 +154,5 @@ final class Accents {
     private static double neighbours(Ink one, Ink other) {
         double apart = one.apartFrom(other);
         return apart < Difference.TOLD_APART ? 20 + Difference.TOLD_APART - apart : 0;
-    }
-
-    private record Companion(Ink ink, SlotReason reason) {}
-
-    /** The companion that is told apart and seen best, among the lighter and darker ones of each base. */
-    private static Companion nextCompanion(List<Ink> bases, List<Ink> standing, TextBlock text) {
-        Companion best = null;
-        double most = -1;
-        for (Ink base : bases) {
-            for (double lightness : new double[] {0.2, -0.2, 0.35, -0.1, 0.1}) {
-                Ink ink = base.shifted(lightness);
-                double apart =
-                        standing.stream().mapToDouble(ink::apartFrom).min().orElse(Difference.TOLD_APART);
-                double seen = Math.min(ink.on(text.page()), WcagLevel.GRAPHICS);
-                double worth = seen < BARELY_SEEN ? 0 : Math.min(apart, 2 * Difference.TOLD_APART) + seen * 4;
-                if (worth > most) {
-                    most = worth;
-                    best = new Companion(
-                            ink, lightness > 0 ? SlotReason.LIGHTER_COMPANION : SlotReason.DARKER_COMPANION);
-                }
-            }
-        }
-        return Objects.requireNonNull(best);
     }
 }

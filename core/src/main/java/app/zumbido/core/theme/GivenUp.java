@@ -35,7 +35,7 @@ public record GivenUp(Kind kind, ThemeSlot slot, double points) {
         /** A link without colour looks like text. */
         GREYISH,
         LIKE_TEXT,
-        /** A visited link that is louder than it need be. */
+        /** Text or a visited link that is louder than it need be. */
         VIVID,
         VISITED_ALIKE
     }

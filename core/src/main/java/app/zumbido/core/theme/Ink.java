@@ -5,6 +5,7 @@ import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Lab;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Ladder;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
@@ -92,6 +93,14 @@ record Ink(
         // From the base and not from what it was moved to: this is what the slot will show.
         Rgb shown = moved.colorFrom(base);
         return of(moved, base, shown, rank, ofBrand, roles);
+    }
+
+    /** @param away as {@link Paint.OnLadder#away()} says; of its swatch, however this one was made from it */
+    Ink onLadder(double away) {
+        Paint moved = paint.follows()
+                .<Paint>map(swatch -> new Paint.OnLadder(swatch, away))
+                .orElseGet(() -> new Paint.Fixed(Ladder.at(base, away)));
+        return of(moved, base, Ladder.at(base, away), rank, ofBrand, roles);
     }
 
     boolean isDerived() {

@@ -19,6 +19,10 @@ record Links(Ink link, Ink visited) {
     private static final double LATE_LINK = 0.2;
     /** The same for a visited link; the least that coming late costs. */
     private static final double LATE_VISITED = 0.05;
+    /** Of the two, the visited one gives way. */
+    private static final double DERIVED_LINK = 2;
+
+    private static final double DERIVED_VISITED = 1.5;
     /** So many colours are looked at first. */
     private static final int FIRST = 12;
     /** From here a link is seen among text without its underline; ΔE00. Common practice, no published source. */
@@ -143,14 +147,18 @@ record Links(Ink link, Ink visited) {
 
     private static void chargeLink(Bill bill, Ink ink, TextBlock text) {
         chargeLegibility(bill, ThemeSlot.HYPERLINK, ink, text);
+        bill.charge(GivenUp.Kind.DERIVED, ThemeSlot.HYPERLINK, ink.isDerived() ? DERIVED_LINK : 0);
         bill.charge(GivenUp.Kind.GREYISH, ThemeSlot.HYPERLINK, ink.lch().c() < GREYISH ? 4 : 0);
         double unlikeText = ink.apartFrom(text.text());
-        bill.charge(GivenUp.Kind.LIKE_TEXT, ThemeSlot.HYPERLINK, Math.max(0, UNLIKE_TEXT - unlikeText) * 0.2);
+        // Text that is made of the only colour gives way to it, and not the link.
+        double likeText = text.isMadeOfOnlyColor() ? 0 : Math.max(0, UNLIKE_TEXT - unlikeText) * 0.2;
+        bill.charge(GivenUp.Kind.LIKE_TEXT, ThemeSlot.HYPERLINK, likeText);
         bill.charge(GivenUp.Kind.LATE_IN_ORDER, ThemeSlot.HYPERLINK, ink.rank() * LATE_LINK);
     }
 
     private static void chargeVisited(Bill bill, Ink ink, TextBlock text) {
         chargeLegibility(bill, ThemeSlot.FOLLOWED_HYPERLINK, ink, text);
+        bill.charge(GivenUp.Kind.DERIVED, ThemeSlot.FOLLOWED_HYPERLINK, ink.isDerived() ? DERIVED_VISITED : 0);
         bill.charge(GivenUp.Kind.VIVID, ThemeSlot.FOLLOWED_HYPERLINK, ink.lch().c() * 4);
         bill.charge(GivenUp.Kind.LATE_IN_ORDER, ThemeSlot.FOLLOWED_HYPERLINK, ink.rank() * LATE_VISITED);
     }
@@ -166,7 +174,6 @@ record Links(Ink link, Ink visited) {
                 GivenUp.Kind.ILLEGIBLE,
                 slot,
                 worst < WcagLevel.AA.text() ? ILLEGIBLE + WcagLevel.AA.text() - worst : 0);
-        bill.charge(GivenUp.Kind.DERIVED, slot, ink.isDerived() ? 1.5 : 0);
     }
 
     /** What browsers paint links in when nobody says otherwise. Source: HTML Living Standard, 15.3.3. */

@@ -41,5 +41,7 @@ public enum SlotReason {
     /** Reads on both grounds of the pages and differs from the link. */
     VISITED_DIFFERS,
     /** The colour of the theme that it was made from, lighter or darker until it is seen on the other ground. */
-    TURNED_TO_BE_SEEN
+    TURNED_TO_BE_SEEN,
+    /** The brand's only colour, so dark that it is nearly black. */
+    NEARLY_BLACK
 }

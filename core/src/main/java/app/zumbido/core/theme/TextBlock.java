@@ -2,12 +2,14 @@ package app.zumbido.core.theme;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.roles.Role;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -21,6 +23,14 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
     private static final double ILLEGIBLE = 100;
     /** Outweighs what is preferred without a role, not legibility. */
     private static final double ROLE = 12;
+    /** How far down its ladder a colour is nearly black, and keeps a hint of itself. */
+    private static final double NEAR_BLACK = -0.85;
+    /** A grey so dark is what a brand is written in; OKLCH lightness. */
+    private static final double DARK = 0.45;
+    /** Text of more chroma is loud on every page; OKLCH. */
+    private static final double QUIET_TEXT = 0.08;
+    /** A field of more chroma is no field to write on, however light it is; OKLCH. */
+    private static final double QUIET_GROUND = 0.06;
     /** For the second dark or light that is the first again. */
     static final double REPEATED = 2;
 
@@ -35,11 +45,21 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
         return given;
     }
 
+    /** A brand of one colour is written in what is left of it in a near-black, so that links can have the colour itself. */
     static List<Ink> candidates(List<Ink> brand) {
         List<Ink> inks = new ArrayList<>(brand);
+        onlyColor(brand).map(ink -> ink.onLadder(NEAR_BLACK)).ifPresent(inks::add);
         addUnlessPresent(inks, Rgb.BLACK, brand.size());
         addUnlessPresent(inks, Rgb.WHITE, brand.size());
         return inks;
+    }
+
+    private static Optional<Ink> onlyColor(List<Ink> brand) {
+        List<Ink> colorful =
+                brand.stream().filter(ink -> ink.lch().isColorful()).toList();
+        boolean written = brand.stream()
+                .anyMatch(ink -> !ink.lch().isColorful() && ink.lch().l() <= DARK);
+        return colorful.size() == 1 && !written ? Optional.of(colorful.get(0)) : Optional.empty();
     }
 
     private static void addUnlessPresent(List<Ink> inks, Rgb color, int rank) {
@@ -56,6 +76,11 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
     /** What is written on pages. */
     Ink text() {
         return ground == PageGround.LIGHT ? dark1 : light1;
+    }
+
+    /** Whether a brand of one colour is written in a near-black of it. */
+    boolean isMadeOfOnlyColor() {
+        return dark1.paint() instanceof Paint.OnLadder;
     }
 
     /** @return the lower of the ratios on both grounds of the pages */
@@ -85,6 +110,7 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
     /** Text is as dark as the brand allows. */
     static void chargeDark1(Bill bill, Ink ink, Set<Role> given) {
         bill.charge(GivenUp.Kind.NOT_DARK, ThemeSlot.DARK_1, ink.lch().l() * 4);
+        bill.charge(GivenUp.Kind.VIVID, ThemeSlot.DARK_1, Math.max(0, ink.lch().c() - QUIET_TEXT) * 30);
         bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_1, ink.ofBrand() ? 0 : 4);
         bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.DARK_1, elsewhere(Role.TEXT, ink, given));
     }
@@ -107,7 +133,10 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
                 GivenUp.Kind.NOT_LIGHT,
                 ThemeSlot.LIGHT_2,
                 Math.max(0, 0.92 - ink.lch().l()) * 15);
-        bill.charge(GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_2, ink.lch().c() * 8);
+        bill.charge(
+                GivenUp.Kind.TINTED_GROUND,
+                ThemeSlot.LIGHT_2,
+                ink.lch().c() * 8 + Math.max(0, ink.lch().c() - QUIET_GROUND) * 100);
         bill.charge(GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.LIGHT_2, ink.ofBrand() ? 0 : 3);
         bill.charge(GivenUp.Kind.ROLE_ELSEWHERE, ThemeSlot.LIGHT_2, elsewhere(Role.BOX_FILL, ink, given));
     }
@@ -131,7 +160,12 @@ record TextBlock(Ink dark1, Ink light1, Ink dark2, Ink light2, PageGround ground
 
     Map<ThemeSlot, SlotSetting> settings() {
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
-        settings.put(ThemeSlot.DARK_1, setting(dark1, Role.TEXT, SlotReason.READS_BEST_ON_LIGHT));
+        settings.put(
+                ThemeSlot.DARK_1,
+                setting(
+                        dark1,
+                        Role.TEXT,
+                        isMadeOfOnlyColor() ? SlotReason.NEARLY_BLACK : SlotReason.READS_BEST_ON_LIGHT));
         settings.put(ThemeSlot.LIGHT_1, setting(light1, Role.TEXT_ON_DARK, SlotReason.LIGHTEST));
         settings.put(ThemeSlot.DARK_2, setting(dark2, again(dark2, dark1, SlotReason.SECOND_DARK)));
         settings.put(ThemeSlot.LIGHT_2, setting(light2, Role.BOX_FILL, again(light2, light1, SlotReason.SECOND_LIGHT)));

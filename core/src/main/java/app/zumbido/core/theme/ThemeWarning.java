@@ -4,10 +4,13 @@ import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Something about a theme that will be regretted in documents. */
 public sealed interface ThemeWarning {
@@ -37,12 +40,20 @@ public sealed interface ThemeWarning {
     /** Two accents are the same: normal where colours are few, so only a note. */
     record AccentRepeated(ThemeSlot later, ThemeSlot earlier) implements ThemeWarning {}
 
+    /**
+     * A colour of the brand of which document programs make tints that look like no colour of the brand; nothing that anybody
+     * has done wrong, so only a note.
+     *
+     * @param calmer the nearest colour whose tints do not; nothing if there is none
+     */
+    record NeonTints(ThemeSlot slot, Optional<Rgb> calmer) implements ThemeWarning {}
+
     /** Nobody has given the theme a name of its own. */
     record DefaultName() implements ThemeWarning {}
 
     /** Whether it is only worth a note. */
     default boolean isNote() {
-        return this instanceof AccentRepeated;
+        return this instanceof AccentRepeated || this instanceof NeonTints;
     }
 
     /** Less is hardly told apart; ΔE00. Common practice, no published source. */
@@ -63,7 +74,22 @@ public sealed interface ThemeWarning {
         text(colors, warnings);
         links(colors, theme.ground(), warnings);
         accents(colors, warnings);
+        tints(theme, palette, colors, warnings);
         return warnings;
+    }
+
+    /** What a slot is made of from others was chosen for its tints already. */
+    private static void tints(Theme theme, Palette palette, Map<ThemeSlot, Rgb> colors, List<ThemeWarning> warnings) {
+        Family family = Family.of(palette.swatches().stream().map(Swatch::color).toList());
+        colors.forEach((slot, color) -> {
+            boolean own = theme.get(slot)
+                    .paint()
+                    .filter(Paint.OfSwatch.class::isInstance)
+                    .isPresent();
+            if (own && !family.holds(color)) {
+                warnings.add(new NeonTints(slot, family.nearest(color)));
+            }
+        });
     }
 
     private static void text(Map<ThemeSlot, Rgb> colors, List<ThemeWarning> warnings) {

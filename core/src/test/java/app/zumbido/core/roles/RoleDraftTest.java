@@ -90,8 +90,11 @@ class RoleDraftTest {
         // The vivid blue is darker than the grey, but no colour to read; the lighter grey does not reach 7:1.
         assertThat(names(palette("0000A0", "444444", "6A6A6A"), Role.TEXT)).containsExactly("444444");
         assertThat(names(palette("0000C0", "6A6A6A"), Role.TEXT)).isEmpty();
-        assertThat(names(palette("333333", "888888", "A5A5A5"), Role.TEXT_ON_DARK))
-                .containsExactly("A5A5A5");
+        // Pages stand on it too, so it is nearly white: E9E9E9 has an OKLCH lightness of 0.934, E6E6E6 one of 0.925.
+        assertThat(names(palette("333333", "888888", "E9E9E9"), Role.TEXT_ON_DARK))
+                .containsExactly("E9E9E9");
+        assertThat(names(palette("333333", "888888", "E6E6E6"), Role.TEXT_ON_DARK))
+                .isEmpty();
         assertThat(names(palette("333333", "555555"), Role.TEXT_ON_DARK)).isEmpty();
     }
 
@@ -139,5 +142,45 @@ class RoleDraftTest {
         Map<Role, RoleDraft.Proposal> greys = RoleDraft.of(palette("222222", "EEEEEE"));
         assertThat(greys).containsKeys(Role.TEXT, Role.TEXT_ON_DARK).doesNotContainKeys(Role.MAIN, Role.STOP);
         assertThat(RoleDraft.of(Palette.EMPTY)).isEmpty();
+    }
+
+    @Test
+    void givesALoneRedOneMeaning() {
+        Palette club = palette("0B2A4A", "D0021B", "FFFFFF");
+        assertThat(names(club, Role.HIGHLIGHT)).containsExactly("D0021B");
+        assertThat(names(club, Role.NEGATIVE)).isEmpty();
+        assertThat(names(club, Role.STOP)).isEmpty();
+        assertThat(names(palette("D0021B", "000000"), Role.NEGATIVE)).isEmpty();
+        // A red that is neither the main colour nor the highlight is a sign.
+        Palette signs = palette("0B2A4A", "2F5DFF", "8C1C13", "FFFFFF");
+        assertThat(names(signs, Role.STOP)).containsExactly("8C1C13");
+    }
+
+    /** Hues of OKLCH: FFD400 95, FFF200 107, C8D400 114. */
+    @Test
+    void takesNoYellowForAGreen() {
+        for (String yellow : List.of("FFD400", "FFF200", "F7E017")) {
+            Palette palette = palette("1F4E8C", yellow);
+            assertThat(names(palette, Role.CAUTION)).containsExactly(yellow);
+            assertThat(names(palette, Role.POSITIVE)).isEmpty();
+            assertThat(names(palette, Role.GO)).isEmpty();
+        }
+        assertThat(names(palette("1F4E8C", "C8D400"), Role.GO)).containsExactly("C8D400");
+    }
+
+    @Test
+    void neverLetsAPastelLead() {
+        assertThat(names(palette("F8C8DC", "D0F0C8", "1F4E8C"), Role.MAIN)).containsExactly("1F4E8C");
+        assertThat(names(palette("FFD400", "000000"), Role.MAIN)).containsExactly("FFD400");
+        Palette pastels = palette("F8C8DC", "B8DCF0", "D0F0C8");
+        assertThat(names(pastels, Role.MAIN)).isEmpty();
+        assertThat(names(pastels, Role.SECONDARY)).isNotEmpty();
+    }
+
+    @Test
+    void writesOnDarkInNoColorOfTheBrandThatIsLoud() {
+        assertThat(names(palette("FFD400", "000000"), Role.TEXT_ON_DARK)).isEmpty();
+        assertThat(names(palette("FFD400", "000000", "F4F1DE"), Role.TEXT_ON_DARK))
+                .containsExactly("F4F1DE");
     }
 }

@@ -81,9 +81,18 @@ class BruteForceTest {
         return legible ? 0.3 * Math.max(0, 7 - ratio) : 100 + Math.max(0, 4.5 - ratio);
     }
 
+    private static double loudText(Ink dark) {
+        return 30 * Math.max(0, c(dark) - 0.08);
+    }
+
+    private static double tintedField(Ink light) {
+        return 8 * c(light) + 100 * Math.max(0, c(light) - 0.06);
+    }
+
     private static double textCost(Ink dark1, Ink light1, Ink dark2, Ink light2) {
-        double darks = 4 * l(dark1) + 0.05 * dark2.rank();
-        double lights = 30 * (1 - l(light1)) + 10 * c(light1) + 15 * Math.max(0, 0.92 - l(light2)) + 8 * c(light2);
+        double darks = 4 * l(dark1) + loudText(dark1) + 0.05 * dark2.rank();
+        double lights =
+                30 * (1 - l(light1)) + 10 * c(light1) + 15 * Math.max(0, 0.92 - l(light2)) + tintedField(light2);
         double strangers = (dark1.ofBrand() ? 0 : 4)
                 + (dark2.ofBrand() ? 0 : 4)
                 + (light1.ofBrand() ? 0 : 1)
@@ -127,7 +136,7 @@ class BruteForceTest {
         double cost = 0;
         for (int place = 0; place < chosen.size(); place++) {
             Ink ink = chosen.get(place);
-            cost += ink.rank() - place - 100;
+            cost += ink.rank() - place - 100 - (c(ink) >= 0.05 ? 10_000 : 0);
             cost += ratio(ink, text.light1()) < 3 ? 1 : 0;
             if (place > 0) {
                 double apart = Difference.between(chosen.get(place - 1).color(), ink.color());
@@ -161,12 +170,17 @@ class BruteForceTest {
         for (Ink ink : List.of(link, visited)) {
             double worst = Math.min(ratio(ink, text.light1()), ratio(ink, text.light2()));
             cost += worst < 4.5 ? 104.5 - worst : 0;
-            cost += ink.isDerived() ? 1.5 : 0;
         }
+        cost += (link.isDerived() ? 2 : 0) + (visited.isDerived() ? 1.5 : 0);
         double unlikeText = Difference.between(link.color(), text.dark1().color());
-        cost += 0.2 * Math.max(0, 25 - unlikeText);
+        cost += likeText(unlikeText, text);
         double apart = Difference.between(link.color(), visited.color());
         return cost + (apart < 10 ? 60 - apart : 0);
+    }
+
+    /** Text that is made of the only colour of a brand may be like it. */
+    private static double likeText(double unlikeText, TextBlock text) {
+        return text.dark1().paint() instanceof Paint.OnLadder ? 0 : 0.2 * Math.max(0, 25 - unlikeText);
     }
 
     static List<String> forLinks() {
@@ -253,10 +267,11 @@ class BruteForceTest {
         TextBlock text = TextBlock.best(brand, PageGround.LIGHT);
         Suggestion told = Suggestion.of(palette(hexes), Roles.NONE, PageGround.LIGHT, SuggestionPolicy.USUAL);
         assertTold(told, GivenUp.Kind.NOT_DARK, ThemeSlot.DARK_1, 4 * l(text.dark1()));
+        assertTold(told, GivenUp.Kind.VIVID, ThemeSlot.DARK_1, loudText(text.dark1()));
         assertTold(told, GivenUp.Kind.NOT_LIGHT, ThemeSlot.LIGHT_1, 30 * (1 - l(text.light1())));
         assertTold(told, GivenUp.Kind.NOT_LIGHT, ThemeSlot.LIGHT_2, 15 * Math.max(0, 0.92 - l(text.light2())));
         assertTold(told, GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_1, 10 * c(text.light1()));
-        assertTold(told, GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_2, 8 * c(text.light2()));
+        assertTold(told, GivenUp.Kind.TINTED_GROUND, ThemeSlot.LIGHT_2, tintedField(text.light2()));
         assertTold(
                 told, GivenUp.Kind.NOT_OF_BRAND, ThemeSlot.DARK_1, text.dark1().ofBrand() ? 0 : 4);
         assertTold(
@@ -340,10 +355,10 @@ class BruteForceTest {
         assertTold(told, GivenUp.Kind.VIVID, followed, 4 * c(links.visited()));
         assertTold(told, GivenUp.Kind.GREYISH, ThemeSlot.HYPERLINK, c(links.link()) < 0.04 ? 4 : 0);
         double unlike = Difference.between(links.link().color(), text.dark1().color());
-        assertTold(told, GivenUp.Kind.LIKE_TEXT, ThemeSlot.HYPERLINK, 0.2 * Math.max(0, 25 - unlike));
+        assertTold(told, GivenUp.Kind.LIKE_TEXT, ThemeSlot.HYPERLINK, likeText(unlike, text));
         double apart = Difference.between(links.link().color(), links.visited().color());
         assertTold(told, GivenUp.Kind.VISITED_ALIKE, followed, apart < 10 ? 60 - apart : 0);
-        assertTold(told, GivenUp.Kind.DERIVED, ThemeSlot.HYPERLINK, moved(links.link()) ? 1.5 : 0);
+        assertTold(told, GivenUp.Kind.DERIVED, ThemeSlot.HYPERLINK, moved(links.link()) ? 2 : 0);
         assertTold(told, GivenUp.Kind.DERIVED, followed, moved(links.visited()) ? 1.5 : 0);
     }
 

@@ -13,6 +13,7 @@ import app.zumbido.core.roles.Role;
 import app.zumbido.core.roles.Roles;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -70,10 +71,14 @@ class SuggestionFromRolesTest {
                 .containsEntry(ThemeSlot.ACCENT_2, SlotSetting.because(SlotReason.IN_CHART_ORDER, of(NAVY)))
                 .containsEntry(ThemeSlot.ACCENT_6, SlotSetting.because(SlotReason.HIGHLIGHT_LAST, of(ORANGE)));
         // What is made up is never made from the highlight.
-        assertThat(suggestion.settings().get(ThemeSlot.ACCENT_5).paint().orElseThrow())
-                .isInstanceOfSatisfying(
-                        Paint.Shifted.class,
-                        derived -> assertThat(derived.base()).isNotEqualTo(ORANGE.id()));
+        assertThat(suggestion
+                        .settings()
+                        .get(ThemeSlot.ACCENT_5)
+                        .paint()
+                        .orElseThrow()
+                        .follows())
+                .isPresent()
+                .isNotEqualTo(Optional.of(ORANGE.id()));
         assertThat(suggestion.leftOut()).doesNotContain(ORANGE.id());
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
@@ -18,6 +19,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is said of each slot; the words of the trade, no published source. */
 class SuggestionReasonsTest {
@@ -63,7 +66,7 @@ class SuggestionReasonsTest {
 
     @Test
     void blackAndWhiteThatAreNotOfTheBrandAreSaidToBeSo() {
-        Suggestion suggestion = suggest(palette("F2682A"), Roles.NONE);
+        Suggestion suggestion = suggest(palette("F2682A", "F2A900"), Roles.NONE);
         assertThat(reason(suggestion, ThemeSlot.DARK_1)).isEqualTo(SlotReason.BLACK_OR_WHITE);
         assertThat(reason(suggestion, ThemeSlot.LIGHT_1)).isEqualTo(SlotReason.BLACK_OR_WHITE);
         assertThat(reason(suggestion, ThemeSlot.DARK_2)).isEqualTo(SlotReason.REPEATED_TO_STAY_LEGIBLE);
@@ -162,34 +165,86 @@ class SuggestionReasonsTest {
                         .isIn(SlotReason.LIGHTER_COMPANION, SlotReason.DARKER_COMPANION));
     }
 
-    /**
-     * Of the five shades of each base the one that is told apart best: difference up to 20 and 4 for each point of
-     * contrast up to 3:1, nothing below 1.25:1.
-     */
-    @Test
-    void theBestCompanionComesNext() {
-        Palette palette = palette("0F7C7A", "F2682A");
+    /** The colour itself is the link where it reads, and the text keeps a hint of it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"0F7C7A", "1F4E8C FFFFFF", "B00020", "6A1B9A", "00134D"})
+    void aBrandOfOneColorIsWrittenInANearBlackOfIt(String hexes) {
+        Palette palette = palette(hexes.split(" "));
         Suggestion suggestion = suggest(palette, Roles.NONE);
-        List<Rgb> standing = new ArrayList<>(List.of(Rgb.ofHex("0F7C7A"), Rgb.ofHex("F2682A")));
-        for (ThemeSlot slot : ThemeSlot.ACCENTS.subList(2, 6)) {
-            Rgb chosen = Rgb.ofHex(color(suggestion, palette, slot));
+        Rgb text = Rgb.ofHex(color(suggestion, palette, ThemeSlot.DARK_1));
+        Rgb brand = palette.swatches().get(0).color();
+        assertThat(reason(suggestion, ThemeSlot.DARK_1)).isEqualTo(SlotReason.NEARLY_BLACK);
+        assertThat(Oklch.of(text).l()).isLessThan(0.3);
+        assertThat(Oklch.of(text)
+                        .hue()
+                        .orElseThrow()
+                        .distanceTo(Oklch.of(brand).hue().orElseThrow()))
+                .isLessThan(15);
+        assertThat(color(suggestion, palette, ThemeSlot.HYPERLINK)).isEqualTo(brand.digits());
+        assertThat(color(suggestion, palette, ThemeSlot.ACCENT_1)).isEqualTo(brand.digits());
+    }
+
+    @Test
+    void aBrandWithADarkGreyIsWrittenInThat() {
+        Palette palette = palette("0F7C7A", "2B2B2B");
+        assertThat(color(suggest(palette, Roles.NONE), palette, ThemeSlot.DARK_1))
+                .isEqualTo("2B2B2B");
+    }
+
+    /**
+     * Of the shades of each base, eighteen of its ladder and five of its own chroma, the one that is told apart best:
+     * difference up to 20 and 4 for each point of contrast up to 3:1, less 150 for each step of lightness below 0.35; never below
+     * 1.25:1, within ΔE00 5 of another or 10 of the one before, or with tints out of the family.
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {"0F7C7A F2682A", "FFD400", "0B2A4A", "D83A56 5B6670", "2E7D32 FFD400 7A2EA0"})
+    void theBestCompanionComesNext(String hexes) {
+        Palette palette = palette(hexes.split(" "));
+        Suggestion suggestion = suggest(palette, Roles.NONE);
+        List<Rgb> standing = new ArrayList<>();
+        palette.swatches().forEach(swatch -> standing.add(swatch.color()));
+        double strongest =
+                standing.stream().mapToDouble(rgb -> Oklch.of(rgb).c()).max().orElseThrow();
+        for (ThemeSlot slot : ThemeSlot.ACCENTS.subList(standing.size(), 6)) {
             double best = 0;
             for (Swatch base : palette.swatches()) {
+                for (int step = -9; step <= 9; step++) {
+                    Paint paint = step == 0 ? new Paint.OfSwatch(base.id()) : new Paint.OnLadder(base.id(), step * 0.1);
+                    best = Math.max(best, worth(paint.resolve(palette), standing, strongest));
+                }
                 for (double lightness : new double[] {0.2, -0.2, 0.35, -0.1, 0.1}) {
-                    best = Math.max(best, worth(new Paint.Shifted(base.id(), lightness).resolve(palette), standing));
+                    Paint paint = new Paint.Shifted(base.id(), lightness);
+                    best = Math.max(best, worth(paint.resolve(palette), standing, strongest));
                 }
             }
-            assertThat(worth(chosen, standing)).as(chosen.hex()).isCloseTo(best, within(1e-9));
+            Rgb chosen = Rgb.ofHex(color(suggestion, palette, slot));
+            assertThat(worth(chosen, standing, strongest)).as(chosen.hex()).isCloseTo(best, within(1e-9));
             standing.add(chosen);
         }
     }
 
-    private static double worth(Rgb color, List<Rgb> standing) {
-        double seen = Math.min(3, ContrastRatio.between(color, Rgb.WHITE).value());
+    private static double worth(Rgb color, List<Rgb> standing, double strongest) {
+        double contrast = ContrastRatio.between(color, Rgb.WHITE).value();
         double apart = standing.stream()
                 .mapToDouble(other -> Difference.between(color, other))
                 .min()
                 .orElseThrow();
-        return seen < 1.25 ? 0 : Math.min(20, apart) + 4 * seen;
+        double before = Difference.between(color, standing.get(standing.size() - 1));
+        boolean fit = contrast >= 1.25 && apart >= 5 && before >= 10 && isInFamily(color, strongest);
+        double dark = 150 * Math.max(0, 0.35 - Oklch.of(color).l());
+        return fit ? Math.min(20, apart) + 4 * Math.min(3, contrast) - dark : Double.NEGATIVE_INFINITY;
+    }
+
+    private static boolean isInFamily(Rgb color, double strongest) {
+        return TintStep.offeredFor(color).stream()
+                .map(step -> Oklch.of(step.apply(color)))
+                .noneMatch(tint -> tint.c() > 1.25 * strongest + 0.03
+                        || tint.c() >= 0.03
+                                && Oklch.of(color).c() >= 0.03
+                                && tint.hue()
+                                                .orElseThrow()
+                                                .distanceTo(
+                                                        Oklch.of(color).hue().orElseThrow())
+                                        > 15);
     }
 }

@@ -3,9 +3,13 @@ package app.zumbido.core.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -87,5 +91,42 @@ class ThemeWarningTest {
     void aNameOfItsOwnIsAskedFor() {
         Theme unnamed = Theme.empty(new UUID(1, 1), "Ostrel Ferries");
         assertThat(told(unnamed)).containsExactly(new ThemeWarning.DefaultName());
+    }
+
+    private static Swatch swatch(int id, String hex) {
+        return Swatch.of(new SwatchId(new UUID(0, id)), hex, Rgb.ofHex(hex), List.of());
+    }
+
+    /** 40 % lighter than 00134D by HSL is 0F47FF, of an OKLCH chroma of 0.27. Worked by hand from ECMA-376 Part 1, 20.1.2.3. */
+    @Test
+    void aDeepNavyHasNeonTintsAndACalmerOneIsOffered() {
+        Swatch navy = swatch(1, "00134D");
+        Palette palette = Palette.of(List.of(navy));
+        Theme theme = Theme.empty(new UUID(1, 1), "Daylight")
+                .with(Map.of(ThemeSlot.ACCENT_2, SlotSetting.chosen(new Paint.OfSwatch(navy.id()))));
+        List<ThemeWarning> told = ThemeWarning.of(theme, palette, "Ostrel Ferries");
+        assertThat(told).hasSize(1);
+        assertThat(told.get(0).isNote()).isTrue();
+        assertThat(told.get(0)).isInstanceOfSatisfying(ThemeWarning.NeonTints.class, neon -> {
+            assertThat(neon.slot()).isEqualTo(ThemeSlot.ACCENT_2);
+            Rgb calmer = neon.calmer().orElseThrow();
+            double most = 1.25 * Oklch.of(navy.color()).c() + 0.03;
+            assertThat(TintStep.offeredFor(calmer))
+                    .allSatisfy(
+                            step -> assertThat(Oklch.of(step.apply(calmer)).c()).isLessThanOrEqualTo(most));
+            assertThat(Difference.between(calmer, navy.color())).isLessThan(20);
+        });
+        // Beside a stronger colour of the brand nobody finds them loud.
+        Palette loud = Palette.of(List.of(navy, swatch(2, "2400FF")));
+        assertThat(ThemeWarning.of(theme, loud, "Ostrel Ferries")).isEmpty();
+    }
+
+    @Test
+    void nothingIsSaidOfTintsOfWhatWasMadeUp() {
+        Swatch navy = swatch(1, "00134D");
+        Theme theme = Theme.empty(new UUID(1, 1), "Daylight")
+                .with(Map.of(ThemeSlot.ACCENT_2, SlotSetting.chosen(new Paint.Fixed(navy.color()))));
+        assertThat(ThemeWarning.of(theme, Palette.of(List.of(navy)), "Ostrel Ferries"))
+                .isEmpty();
     }
 }

@@ -17,10 +17,13 @@ import java.util.List;
  * @param accents the six accents in order
  * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
  * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
+ * @param lead what title slides, bands, heads of tables and buttons stand on: the main color
+ * @param onLead what is written on it
+ * @param besideLead a rule on it: the first accent that is told from it
+ * @param bullet what leads on the page itself: the main color where it is seen there
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param onRaised the better of the text and the page color on it
  * @param quiet the other series beside it
- * @param onAccents for each accent the better of the text and the page color as text on it
  */
 public record SpecimenResponse(
         boolean dark,
@@ -29,11 +32,14 @@ public record SpecimenResponse(
         String text2,
         String page2,
         List<String> accents,
-        List<String> onAccents,
         List<String> series,
         String link,
         String followedLink,
         String turnedLink,
+        String lead,
+        String onLead,
+        String besideLead,
+        String bullet,
         String raised,
         String onRaised,
         String quiet,
@@ -48,11 +54,14 @@ public record SpecimenResponse(
                 specimen.texts().get(1).hex(),
                 specimen.pages().get(1).hex(),
                 hexes(specimen.accents()),
-                hexes(specimen.onAccents()),
                 hexes(specimen.series()),
                 specimen.link().hex(),
                 specimen.followedLink().hex(),
                 specimen.turnedLink().hex(),
+                specimen.lead().hex(),
+                specimen.onLead().hex(),
+                specimen.besideLead().hex(),
+                specimen.bullet().hex(),
                 specimen.raised().hex(),
                 specimen.onRaised().hex(),
                 specimen.quiet().hex(),

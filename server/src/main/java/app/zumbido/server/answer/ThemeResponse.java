@@ -69,6 +69,7 @@ public record ThemeResponse(
         VISITED_ALIKE,
         ACCENTS_ALIKE,
         ACCENT_REPEATED,
+        NEON_TINTS,
         DEFAULT_NAME
     }
 
@@ -77,13 +78,15 @@ public record ThemeResponse(
      * @param other the slot that it is judged against, if it is
      * @param value contrast ratio or ΔE00, as the kind says
      * @param note whether it is only worth a note
+     * @param instead a colour that would mend it
      */
     public record WarningResponse(
             WarningKind kind,
             @Nullable String slot,
             @Nullable String other,
             @Nullable Double value,
-            boolean note) {
+            boolean note,
+            @Nullable String instead) {
         static WarningResponse of(ThemeWarning warning) {
             if (warning instanceof ThemeWarning.NotAlternating found) {
                 return about(WarningKind.NOT_ALTERNATING, found.dark(), found.light(), null);
@@ -118,14 +121,24 @@ public record ThemeResponse(
                         found.later().code(),
                         found.earlier().code(),
                         null,
-                        true);
+                        true,
+                        null);
             }
-            return new WarningResponse(WarningKind.DEFAULT_NAME, null, null, null, false);
+            if (warning instanceof ThemeWarning.NeonTints found) {
+                return new WarningResponse(
+                        WarningKind.NEON_TINTS,
+                        found.slot().code(),
+                        null,
+                        null,
+                        true,
+                        found.calmer().map(Rgb::hex).orElse(null));
+            }
+            return new WarningResponse(WarningKind.DEFAULT_NAME, null, null, null, false, null);
         }
 
         private static WarningResponse about(
                 WarningKind kind, ThemeSlot slot, ThemeSlot other, @Nullable Double value) {
-            return new WarningResponse(kind, slot.code(), other.code(), value, false);
+            return new WarningResponse(kind, slot.code(), other.code(), value, false, null);
         }
     }
 

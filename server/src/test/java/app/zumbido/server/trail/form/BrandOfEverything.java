@@ -87,10 +87,13 @@ final class BrandOfEverything {
         return new Roles(assigned, new Proportion(70, 20, 10), words);
     }
 
+    /** It joined this version when there was a sample of it already; what stood in the sample stays as it was. */
+    private static final SlotReason LATER_REASON = SlotReason.NEARLY_BLACK;
+
     /** Reasons go round and round until all of them have had a slot. */
     private static Theme theme(int number, PageGround ground) {
         Map<ThemeSlot, SlotSetting> slots = new EnumMap<>(ThemeSlot.class);
-        List<SlotReason> reasons = Arrays.asList(SlotReason.values());
+        List<SlotReason> reasons = Arrays.asList(SlotReason.values()).subList(0, LATER_REASON.ordinal());
         int first = (number - 1) * (ThemeSlot.values().length - 2);
         for (ThemeSlot slot : ThemeSlot.values()) {
             int place = slot.ordinal();
@@ -100,6 +103,9 @@ final class BrandOfEverything {
             }
         }
         slots.put(ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.OfSwatch(NAVY)));
+        if (number == 2) {
+            slots.put(ThemeSlot.LIGHT_1, SlotSetting.because(LATER_REASON, new Paint.OnLadder(NAVY, -0.85)));
+        }
         return new Theme(new UUID(3, number), "Theme " + number, ground, new FontPair("Georgia", "Verdana"), slots);
     }
 

@@ -2658,7 +2658,8 @@ export interface components {
             eyes: "normal" | "protan" | "deutan" | "tritan" | "grey";
             /** Format: double */
             neighbours?: number;
-            toldApart: boolean;
+            /** @enum {string} */
+            toldApart: "all" | "neighbours" | "no";
         };
         VisionResponse: {
             values: number[];

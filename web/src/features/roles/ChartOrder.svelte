@@ -43,6 +43,17 @@
     });
   }
 
+  function apartWords({ toldApart, eyes }: Chart['viewers'][number]): string {
+    switch (toldApart) {
+      case 'all':
+        return 'yes';
+      case 'neighbours':
+        return 'side by side only';
+      case 'no':
+        return eyes === 'grey' ? 'no, use patterns or labels' : 'no';
+    }
+  }
+
   function shown(difference: number | undefined): string {
     return difference === undefined ? 'one series' : `${difference.toFixed(1)} ΔE`;
   }
@@ -86,7 +97,7 @@
             <th scope="row">{VIEWERS[viewer.eyes]}</th>
             <td>{shown(viewer.neighbours)}</td>
             <td>{shown(viewer.all)}</td>
-            <td>{viewer.toldApart ? 'yes' : viewer.eyes === 'grey' ? 'no, use patterns or labels' : 'no'}</td>
+            <td>{apartWords(viewer)}</td>
           </tr>
         {/each}
       </tbody>

@@ -29,9 +29,21 @@ public record ChartColors(List<Rgb> series) {
      * @param all of any two
      */
     public record Least(double neighbours, double all) {
-        public boolean isToldApart() {
-            return neighbours >= Difference.TOLD_APART;
+        public ToldApart toldApart() {
+            if (all >= Difference.TOLD_APART) {
+                return ToldApart.ALL;
+            }
+            return neighbours >= Difference.TOLD_APART ? ToldApart.NEIGHBOURS : ToldApart.NO;
         }
+    }
+
+    /** Which series a viewer can tell from each other. */
+    public enum ToldApart {
+        /** Any two, so that a legend is enough. */
+        ALL,
+        /** Those that stand beside each other; two that stand apart may be taken for each other. */
+        NEIGHBOURS,
+        NO
     }
 
     /** @return for each kind of viewer, and in grey */

@@ -36,20 +36,20 @@ class ChartColorsTest {
         assertThat(least.get(Vision.DEUTAN).neighbours()).isCloseTo(31.12, within(0.01));
         assertThat(least.get(Vision.GREY).all()).isCloseTo(0.6, within(0.05));
         for (Vision eyes : Vision.EYES) {
-            assertThat(least.get(eyes).isToldApart()).isTrue();
+            assertThat(least.get(eyes).toldApart()).isEqualTo(ChartColors.ToldApart.ALL);
         }
     }
 
     @Test
     void oneSeriesAloneIsToldApart() {
-        assertThat(colors("0F7C7A").least().get(Vision.NORMAL).isToldApart()).isTrue();
+        assertThat(colors("0F7C7A").least().get(Vision.NORMAL).toldApart()).isEqualTo(ChartColors.ToldApart.ALL);
         assertThat(colors("0F7C7A").bestOrder()).containsExactly(0);
     }
 
     @Test
     void neighboursThatHardlyDifferAreNotToldApart() {
         ChartColors.Least least = colors("0F7C7A", "107D7B", "FFD400").least().get(Vision.NORMAL);
-        assertThat(least.isToldApart()).isFalse();
+        assertThat(least.toldApart()).isEqualTo(ChartColors.ToldApart.NO);
         assertThat(least.neighbours()).isEqualTo(least.all()).isLessThan(1);
     }
 
@@ -125,5 +125,14 @@ class ChartColorsTest {
         List<Rgb> series = ChartSeries.of(roles, palette, 6);
         assertThat(series).hasSize(5).startsWith(teal.color(), navy.color()).doesNotHaveDuplicates();
         assertThat(ChartSeries.of(roles, palette, 1)).containsExactly(teal.color());
+    }
+
+    /** The two blues are ΔE00 3 apart and never stand beside each other. */
+    @Test
+    void tellsWhenOnlyNeighboursAreToldApart() {
+        ChartColors.Least least = colors("2F5D8A", "F2A900", "335F8C").least().get(Vision.NORMAL);
+        assertThat(least.all()).isLessThan(5);
+        assertThat(least.neighbours()).isGreaterThan(10);
+        assertThat(least.toldApart()).isEqualTo(ChartColors.ToldApart.NEIGHBOURS);
     }
 }

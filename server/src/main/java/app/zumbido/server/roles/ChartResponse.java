@@ -32,15 +32,15 @@ record ChartResponse(List<SeriesResponse> series, List<ViewerResponse> viewers) 
     /**
      * @param neighbours smallest difference of series that stand beside each other; ΔE00, absent for one series
      * @param all smallest difference of any two; ΔE00, absent for one series
-     * @param toldApart whether neighbours differ by 10 at least
+     * @param toldApart whether all differ by 10 at least, or only neighbours
      */
     record ViewerResponse(
             Vision eyes,
             @Nullable Double neighbours,
             @Nullable Double all,
-            boolean toldApart) {
+            ChartColors.ToldApart toldApart) {
         static ViewerResponse of(Vision eyes, ChartColors.Least least) {
-            return new ViewerResponse(eyes, finite(least.neighbours()), finite(least.all()), least.isToldApart());
+            return new ViewerResponse(eyes, finite(least.neighbours()), finite(least.all()), least.toldApart());
         }
 
         private static @Nullable Double finite(double difference) {

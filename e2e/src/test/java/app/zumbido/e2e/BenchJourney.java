@@ -76,10 +76,10 @@ class BenchJourney extends Journey {
         button("Move Harbour teal up").click();
         assertThat(strip().first()).hasAttribute("aria-label", "Harbour teal, 138F8C: put on…");
 
-        button("Copy hsl(179 77% 32%), Harbour teal").click();
-        assertThat(page.getByText("hsl(179 77% 32%) is copied.")).isVisible();
+        button("Copy hsl(178.5 76.5% 31.8%), Harbour teal").click();
+        assertThat(page.getByText("hsl(178.5 76.5% 31.8%) is copied.")).isVisible();
         assertThat((String) page.evaluate("() => navigator.clipboard.readText()"))
-                .isEqualTo("hsl(179 77% 32%)");
+                .isEqualTo("hsl(178.5 76.5% 31.8%)");
 
         button("Remove Harbour teal").click();
         assertThat(strip()).hasCount(4);

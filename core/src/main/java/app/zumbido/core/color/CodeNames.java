@@ -70,6 +70,10 @@ final class CodeNames {
             boolean nameFollows = firstOnLine && before.isEmpty() && nextCode >= lineEnd;
             Optional<String> after =
                     nameFollows ? name(text.substring(code.end(), Math.min(lineEnd, nextCode))) : Optional.empty();
+            if (before.isPresent()) {
+                // What follows on the line has this name and not that of the heading.
+                heading = Optional.empty();
+            }
             Optional<String> above = heading.isPresent() ? heading : sameBlock(named, text, code);
             named.add(code.withName(before.or(() -> after).or(() -> above)));
             lastEnd = code.end();

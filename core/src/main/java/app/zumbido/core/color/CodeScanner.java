@@ -44,12 +44,13 @@ public final class CodeScanner {
 
     /**
      * @param press makes CMYK codes colours
-     * @return in the order of the text, each with the name that stands beside it
+     * @return in the order of the text, each with the name that stands beside it; several notations of one colour in a block
+     *     are one
      */
     public static List<FoundCode> scan(String text, PressProfile press) {
         CodeScanner scanner = new CodeScanner(text, press);
         scanner.scan();
-        return CodeNames.beside(text, scanner.found);
+        return CodeBlocks.merged(text, CodeNames.beside(text, scanner.found));
     }
 
     private void scan() {
@@ -82,7 +83,52 @@ public final class CodeScanner {
                 return bare;
             }
         }
-        return labelled(at).or(() -> lettered(at));
+        return labelled(at).or(() -> lettered(at)).or(() -> bareNumbers(at));
+    }
+
+    /** Three numbers with commas between them, as in '40, 90, 160', may be a colour or a list of anything. */
+    private Optional<FoundCode> bareNumbers(int at) {
+        StringBuilder numbers = new StringBuilder();
+        int end = at;
+        for (int count = 0; count < 3; count++) {
+            int from = count == 0 ? at : afterComma(end);
+            end = from < 0 ? -1 : endOfDigits(from);
+            if (end < 0) {
+                return Optional.empty();
+            }
+            numbers.append(text, from, end).append(' ');
+        }
+        int before = at - 1;
+        while (before >= 0 && text.charAt(before) == ' ') {
+            before--;
+        }
+        boolean goesOn = afterComma(end) >= 0 || before >= 0 && ",.-".indexOf(text.charAt(before)) >= 0;
+        int last = end;
+        return goesOn
+                ? Optional.empty()
+                : CodeNumbers.parse(numbers.toString())
+                        .flatMap(parsed -> parsed.color(CodeNotation.RGB, press))
+                        .map(shown -> new FoundCode(
+                                shown, CodeNotation.RGB, text.substring(at, last), at, Optional.empty(), true));
+    }
+
+    /** @return where what stands behind a comma begins; -1 if there is none */
+    private int afterComma(int at) {
+        if (at >= text.length() || text.charAt(at) != ',') {
+            return -1;
+        }
+        return at + 1 < text.length() && text.charAt(at + 1) == ' ' ? at + 2 : at + 1;
+    }
+
+    /** @return where a whole number of at most three digits ends; -1 if none begins here, or it is longer */
+    private int endOfDigits(int at) {
+        int end = at;
+        while (end < text.length() && Character.isDigit(text.charAt(end))) {
+            end++;
+        }
+        boolean whole = end == text.length() || !isWordPart(text.charAt(end)) && "%°".indexOf(text.charAt(end)) < 0;
+        boolean decimal = isPoint(end);
+        return end > at && end - at <= 3 && whole && !decimal ? end : -1;
     }
 
     private Optional<FoundCode> hex(int at, int from, boolean bare) {
@@ -214,7 +260,10 @@ public final class CodeScanner {
     }
 
     private boolean isPoint(int at) {
-        return text.charAt(at) == '.' && at + 1 < text.length() && Character.isDigit(text.charAt(at + 1));
+        return at < text.length()
+                && text.charAt(at) == '.'
+                && at + 1 < text.length()
+                && Character.isDigit(text.charAt(at + 1));
     }
 
     /** As in 'C 80 M 44 Y 0 K 38' or 'R:47 G:93 B:138'. */

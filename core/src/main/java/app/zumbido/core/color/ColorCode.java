@@ -87,12 +87,11 @@ public final class ColorCode {
         return "rgb(" + rgb.red() + " " + rgb.green() + " " + rgb.blue() + ")";
     }
 
-    /** @return {@code hsl(210 74% 17%)}, rounded half up to whole units; a grey has hue 0 */
+    /** @return {@code hsl(210.5 74.1% 16.7%)}, rounded half up to tenths, which lead back to the same colour; a grey has hue 0 */
     public static String hslFunction(Rgb rgb) {
         Hsl hsl = Hsl.of(rgb);
-        int hue = Rounding.halfUp(hsl.hue().map(Degrees::value).orElse(0.0)) % 360;
-        return "hsl(" + hue + " " + Rounding.halfUp(hsl.saturation() * 100) + "% "
-                + Rounding.halfUp(hsl.lightness() * 100) + "%)";
+        return "hsl(" + hue(hsl.hue()) + " " + decimal(hsl.saturation() * 100, 1) + "% "
+                + decimal(hsl.lightness() * 100, 1) + "%)";
     }
 
     /** @return {@code lab(17.2% -0.9 -23.4)} under D50, rounded half up to tenths; CSS Color 4, 9.3 */

@@ -17,6 +17,11 @@ public record FoundCode(
         return shown.color();
     }
 
+    /** @return the same under another name */
+    public FoundCode named(String other) {
+        return withName(Optional.of(other));
+    }
+
     FoundCode withName(Optional<String> beside) {
         return new FoundCode(shown, notation, text, offset, beside, ambiguous);
     }

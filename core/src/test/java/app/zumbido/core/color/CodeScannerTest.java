@@ -185,11 +185,7 @@ class CodeScannerTest {
     void givesOneNameToAllNotationsBeneathIt() {
         assertThat(scan("Harbour teal\nHEX 0F7C7A\nRGB 15 124 122\nCMYK 85 30 50 10\n\nFoam\n#EAF3F2"))
                 .extracting(FoundCode::name)
-                .containsExactly(
-                        Optional.of("Harbour teal"),
-                        Optional.of("Harbour teal"),
-                        Optional.of("Harbour teal"),
-                        Optional.of("Foam"));
+                .containsExactly(Optional.of("Harbour teal"), Optional.of("Foam"));
     }
 
     @Test
@@ -207,5 +203,71 @@ class CodeScannerTest {
         for (String part : List.of("#", "rgb(", "0", "C 1 M ", "rgb 1 2 ", "a:", "\n")) {
             assertThat(scan(part.repeat(50_000))).isEmpty();
         }
+    }
+
+    /** Manuals give the same colour in several notations, with their own roundings and conversions. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Harbour teal\nHEX #0F7C7A\nRGB 15 124 122\nHSL(178.9 78.4% 27.3%)",
+                "Harbour teal: rgb(15 124 122), #0F7C7A",
+                "Harbour teal | #0F7C7A | RGB 15/124/122 | lab(46.6% -30.6 -8.1)",
+                "Harbour teal hsl(179 78% 27%) = #0F7C7A"
+            })
+    void severalNotationsOfOneColorAreOneCode(String text) {
+        assertThat(scan(text)).hasSize(1);
+        assertThat(scan(text).get(0).color().digits()).isEqualTo("0F7C7A");
+        assertThat(scan(text).get(0).name()).contains("Harbour teal");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "#0F7C7A #107D7B",
+                "Teal #0F7C7A\nSea rgb(15 124 122)",
+                "#0F7C7A\n\nrgb(15 124 122)",
+                "#0F7C7A rgb(242 104 42)",
+                "rgb(15 124 122) #0F7C7B"
+            })
+    void twoColorsStayTwo(String text) {
+        assertThat(scan(text)).hasSize(2);
+    }
+
+    @Test
+    void everyLineKeepsTheNameOfItsOwn() {
+        List<FoundCode> codes = scan("Dusk C10 M20 Y0 K60\nFoam #EAF3F2\nLantern RGB 255 191 0");
+        assertThat(codes).extracting(code -> code.name().orElse("")).containsExactly("Dusk", "Foam", "Lantern");
+        List<FoundCode> below = scan("Dusk\nC10 M20 Y0 K60\nFoam\n#EAF3F2");
+        assertThat(below).extracting(code -> code.name().orElse("")).containsExactly("Dusk", "Foam");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            40, 90, 160                | 285AA0
+            Lake: 40,90,160            | 285AA0
+            the blue (40, 90, 160) of  | 285AA0
+            """)
+    void threeBareNumbersMayBeAColor(String text, String digits) {
+        assertThat(scan(text)).hasSize(1);
+        assertThat(scan(text).get(0).color().digits()).isEqualTo(digits);
+        assertThat(scan(text).get(0).notation()).isEqualTo(CodeNotation.RGB);
+        assertThat(scan(text).get(0).ambiguous()).isTrue();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "40, 90, 160, 20",
+                "40, 90",
+                "40, 90, 300",
+                "10, 40, 90, 160, 5",
+                "1.40, 90, 160",
+                "40, 90, 1600",
+                "40, 90, 16.5",
+                "40%, 90%, 10%",
+                "1,234,567"
+            })
+    void otherListsOfNumbersAreNone(String text) {
+        assertThat(scan(text)).isEmpty();
     }
 }

@@ -100,7 +100,7 @@ class ColorCodeTest {
         assertThat(navy.hex()).isEqualTo("#0B2A4A");
         assertThat(navy.digits()).isEqualTo("0B2A4A");
         assertThat(ColorCode.rgbFunction(navy)).isEqualTo("rgb(11 42 74)");
-        assertThat(ColorCode.hslFunction(navy)).isEqualTo("hsl(210 74% 17%)");
+        assertThat(ColorCode.hslFunction(navy)).isEqualTo("hsl(210.5 74.1% 16.7%)");
         assertThat(ColorCode.hslFunction(Rgb.WHITE)).isEqualTo("hsl(0 0% 100%)");
     }
 

@@ -20,6 +20,11 @@ import java.util.Map;
 
 /** Every code of the brand as plain text in columns, to be read and pasted from. */
 public final class CodeSheet implements DeliveryWriter {
+    /** How its sections begin; whoever reads it again goes by them. */
+    static final String PALETTE = "Palette";
+
+    static final String THEME = "Theme ";
+
     private static final Map<ThemeSlot, String> SLOT_NAMES = Map.ofEntries(
             Map.entry(ThemeSlot.DARK_1, "Dark 1"),
             Map.entry(ThemeSlot.LIGHT_1, "Light 1"),
@@ -65,16 +70,18 @@ public final class CodeSheet implements DeliveryWriter {
                             code + swatch.name(), swatch.color(), swatch.notes().spotInk()))
                     .toList();
             if (!rows.isEmpty()) {
-                sections.add(new Section(group.equals(Group.CORE) ? "Palette" : "Palette, " + group.name(), rows));
+                sections.add(new Section(group.equals(Group.CORE) ? PALETTE : PALETTE + ", " + group.name(), rows));
             }
         }
         for (Theme theme : brand.themes().all()) {
             List<Row> rows = new ArrayList<>();
             theme.resolve(brand.palette()).forEach((slot, color) -> rows.add(new Row(SLOT_NAMES.get(slot), color, "")));
             String pages = theme.ground() == PageGround.DARK ? ", on dark pages" : "";
-            sections.add(new Section("Theme " + theme.name() + pages, rows));
+            sections.add(new Section(THEME + theme.name() + pages, rows));
         }
-        StringBuilder text = new StringBuilder(brand.name()).append("\n\n");
+        StringBuilder text = new StringBuilder(brand.name())
+                .append(brand.shortCode().map(letters -> " (" + letters + ")").orElse(""))
+                .append("\n\n");
         sections.forEach(section -> append(text, section));
         text.append("Fonts\n");
         text.append("  Heading  ").append(look.theme().fonts().heading()).append('\n');

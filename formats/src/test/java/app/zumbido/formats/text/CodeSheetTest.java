@@ -2,7 +2,14 @@ package app.zumbido.formats.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.ColorCode;
+import app.zumbido.core.color.FoundCode;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.palette.Swatch;
 import app.zumbido.formats.BrandExample;
+import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class CodeSheetTest {
@@ -10,14 +17,48 @@ class CodeSheetTest {
     void listsEveryCodeInColumns() {
         String text = CodeSheet.write(BrandExample.ferries().look());
         assertThat(text)
-                .startsWith("Ostrel Ferries\n\nPalette\n")
+                .startsWith("Ostrel Ferries (OF)\n\nPalette\n")
                 .contains("  OF Night channel  #0B2A4A  rgb(11 42 74)")
                 .contains(
-                        "hsl(210 74% 17%)",
+                        "hsl(210.5 74.1% 16.7%)",
                         "C 96 M 57 Y 0 K 73", "lab(16.3% -1.2 -23.6)", "lch(16.3% 23.6 267)", "oklch(28.1% ")
                 .contains("\nTheme Ostrel Ferries\n")
                 .contains("  Followed hyperlink  ")
                 .contains("  Heading  Trebuchet MS\n");
         assertThat(text.lines().filter(line -> line.contains("#"))).hasSize(3 + 12);
+    }
+
+    @Test
+    void isReadAgainAsTheSameSwatchesAndNames() {
+        Brand brand = BrandExample.ferries();
+        List<FoundCode> codes = CodeText.read(CodeSheet.write(brand.look()));
+        assertThat(codes)
+                .extracting(FoundCode::color)
+                .containsExactlyElementsOf(
+                        brand.palette().swatches().stream().map(Swatch::color).toList());
+        assertThat(codes)
+                .extracting(code -> code.name().orElse(""))
+                .containsExactlyElementsOf(
+                        brand.palette().swatches().stream().map(Swatch::name).toList());
+        assertThat(codes)
+                .allSatisfy(code -> assertThat(CodeSheet.write(brand.look()).substring(code.offset()))
+                        .startsWith(code.text()));
+    }
+
+    /** Each notation by itself leads back to the colour, to the 8 bits. */
+    @Test
+    void writesHslThatComesBack() {
+        Random random = new Random(17);
+        for (int i = 0; i < 20_000; i++) {
+            Rgb color = Rgb.ofPacked(random.nextInt(1 << 24));
+            assertThat(CodeText.read(ColorCode.hslFunction(color)).get(0).color())
+                    .isEqualTo(color);
+        }
+    }
+
+    @Test
+    void leavesATextOfOthersAsItIs() {
+        assertThat(CodeText.read("Theme park\n\nTheme one #0F7C7A\nTheme two #F2682A"))
+                .hasSize(2);
     }
 }

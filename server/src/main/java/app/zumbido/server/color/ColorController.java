@@ -1,6 +1,5 @@
 package app.zumbido.server.color;
 
-import app.zumbido.core.color.CodeScanner;
 import app.zumbido.core.color.Compositing;
 import app.zumbido.core.color.FoundCode;
 import app.zumbido.core.color.Fraction;
@@ -12,6 +11,7 @@ import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.contrast.Pair;
 import app.zumbido.core.palette.Ladder;
 import app.zumbido.formats.press.CoatedPress;
+import app.zumbido.formats.text.CodeText;
 import app.zumbido.server.contrast.OverlayRequest;
 import app.zumbido.server.http.Given;
 import app.zumbido.server.http.WireNames;
@@ -71,10 +71,10 @@ class ColorController {
                 Oklch.of(new Mix(0, 0, turn).apply(Given.color(code)).color()));
     }
 
-    /** Every code in a text, in the order of the text. */
+    /** Every code in a text, in the order of the text; several notations of one color side by side are one. */
     @PostMapping("/codes")
     FoundCodesResponse codes(@Valid @RequestBody CodesRequest request) {
-        return new FoundCodesResponse(CodeScanner.scan(request.text(), press).stream()
+        return new FoundCodesResponse(CodeText.read(request.text()).stream()
                 .map(FoundCodeResponse::of)
                 .toList());
     }

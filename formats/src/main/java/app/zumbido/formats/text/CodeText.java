@@ -1,0 +1,47 @@
+package app.zumbido.formats.text;
+
+import app.zumbido.core.color.CodeScanner;
+import app.zumbido.core.color.FoundCode;
+import app.zumbido.formats.press.CoatedPress;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Text that people paste or drop, read for the codes in it. A {@link CodeSheet} of ours gives its swatches and their names; what
+ * its themes make of them are no colours of their own.
+ */
+public final class CodeText {
+    /** As in 'Ostrel Ferries (OF)'. */
+    private static final Pattern HEAD = Pattern.compile("^[^\n]{1,200}\\(([A-Z0-9]{1,8})\\)\n\n");
+
+    private CodeText() {}
+
+    /** @return in the order of the text */
+    public static List<FoundCode> read(String text) {
+        boolean ours = text.contains("\n\n" + CodeSheet.PALETTE);
+        List<FoundCode> codes = CodeScanner.scan(ours ? withoutThemes(text) : text, CoatedPress.instance());
+        Matcher head = HEAD.matcher(text);
+        return ours && head.find() ? withoutShortCode(codes, head.group(1) + " ") : codes;
+    }
+
+    /** Blanks are put in their place, so that every other code stays where it is. */
+    private static String withoutThemes(String text) {
+        StringBuilder kept = new StringBuilder(text.length());
+        boolean theme = false;
+        for (String line : text.split("\n", -1)) {
+            theme = line.startsWith(CodeSheet.THEME) || theme && !line.isBlank();
+            kept.append(kept.isEmpty() ? "" : "\n").append(theme ? " ".repeat(line.length()) : line);
+        }
+        return kept.toString();
+    }
+
+    private static List<FoundCode> withoutShortCode(List<FoundCode> codes, String shortCode) {
+        return codes.stream()
+                .map(code ->
+                        code.name().filter(name -> name.startsWith(shortCode)).isPresent()
+                                ? code.named(code.name().orElseThrow().substring(shortCode.length()))
+                                : code)
+                .toList();
+    }
+}

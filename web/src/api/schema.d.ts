@@ -2361,7 +2361,7 @@ export interface components {
             hex?: string;
             key: string;
             /** @enum {string} */
-            kind: "nearly-the-same" | "too-many" | "too-few" | "no-neutral" | "needs-outline" | "beyond-press";
+            kind: "nearly-the-same" | "too-many" | "too-few" | "no-neutral" | "needs-outline" | "beyond-press" | "black-alone";
             swatches: string[];
         };
         RemediesResponse: {

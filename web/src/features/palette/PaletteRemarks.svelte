@@ -5,7 +5,7 @@
   import Button from '../../ui/Button.svelte';
   import type { Carrying } from './carrying.svelte';
   import RemarkLine from './RemarkLine.svelte';
-  import { namesOf, remarkWords } from './remarks';
+  import { isBesideSwatch, namesOf, remarkWords } from './remarks';
 
   /** What there is to remark on the palette as a whole, and what was put aside. */
   interface Props {
@@ -17,11 +17,7 @@
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
-  const spoken = $derived(
-    bench.brand.remarks.filter(
-      ({ aside, kind }) => !aside && kind !== 'needs-outline' && kind !== 'beyond-press',
-    ),
-  );
+  const spoken = $derived(bench.brand.remarks.filter((remark) => !remark.aside && !isBesideSwatch(remark)));
   const aside = $derived(bench.brand.remarks.filter((remark) => remark.aside));
 
   async function remedy(remark: Remark) {

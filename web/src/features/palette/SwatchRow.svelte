@@ -5,6 +5,7 @@
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import { originsWords } from './origins';
+  import { isBesideSwatch } from './remarks';
   import { slotName } from '../../words/slots';
   import Button from '../../ui/Button.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
@@ -46,10 +47,7 @@
 
   const remarks = $derived(
     bench.brand.remarks.filter(
-      (remark) =>
-        !remark.aside &&
-        (remark.kind === 'needs-outline' || remark.kind === 'beyond-press') &&
-        remark.swatches[0] === swatch.id,
+      (remark) => !remark.aside && isBesideSwatch(remark) && remark.swatches[0] === swatch.id,
     ),
   );
 

@@ -12,9 +12,11 @@ export function printWords(press: ShownCodes['press']): string {
     return 'In print this is the paper: no ink at all. Screens and office printers want RGB.';
   }
   const ink = press.tooMuchInk ? '; over 300 % ink, ask the printing house' : '';
+  // Blacks differ by the paper's own black, which nobody minds.
+  const difference = press.blackAlone ? '' : ` (difference ${press.difference.toFixed(1)} ΔE)`;
   const black = press.blackAlone ? ' As text take black ink alone, C 0 M 0 Y 0 K 100.' : '';
   return (
-    `Right: as offset prints it on coated paper; ${REACH[press.reach]} ` +
-    `(difference ${press.difference.toFixed(1)} ΔE)${ink}.${black} Screens and office printers want RGB.`
+    `Right: as offset prints it on coated paper; ${REACH[press.reach]}` +
+    `${difference}${ink}.${black} Screens and office printers want RGB.`
   );
 }

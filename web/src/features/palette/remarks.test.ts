@@ -25,6 +25,11 @@ describe('remarks', () => {
       'Take what the press gives, 47A947',
     ],
     [
+      { key: 'k', kind: 'black-alone', aside: false, swatches: ['a'] },
+      'Text in it is printed with black ink alone: C 0 M 0 Y 0 K 100.',
+      undefined,
+    ],
+    [
       { key: 'k', kind: 'needs-outline', aside: false, swatches: ['a'] },
       'Melts into white: it gets an outline where it is handed over.',
       undefined,

@@ -1,5 +1,12 @@
 import type { Remark, Swatch } from '../../api/types';
 
+/** What is said beside the swatch that it is about, and not of the palette as a whole. */
+const BESIDE_SWATCH: ReadonlySet<Remark['kind']> = new Set(['needs-outline', 'beyond-press', 'black-alone']);
+
+export function isBesideSwatch({ kind }: Remark): boolean {
+  return BESIDE_SWATCH.has(kind);
+}
+
 type Names = ReadonlyMap<string, string>;
 
 export function namesOf(swatches: readonly Swatch[]): Names {
@@ -23,6 +30,8 @@ export function remarkWords(remark: Remark, names: Names): string {
       return 'Melts into white: it gets an outline where it is handed over.';
     case 'beyond-press':
       return `Beyond the press (difference ${difference} ΔE); it matters for offset printing only.`;
+    case 'black-alone':
+      return 'Text in it is printed with black ink alone: C 0 M 0 Y 0 K 100.';
   }
 }
 
@@ -37,6 +46,7 @@ export function remedyWords(remark: Remark): string | undefined {
     case 'no-neutral':
       return 'See what is missing';
     case 'needs-outline':
+    case 'black-alone':
       return undefined;
     case 'beyond-press':
       return `Take what the press gives, ${remark.hex?.slice(1) ?? ''}`;

@@ -67,4 +67,12 @@ public sealed interface Remark {
             return "beyond-press " + swatch.id();
         }
     }
+
+    /** So nearly black that text in it is printed with the black ink alone, since four plates never meet exactly. */
+    record BlackAlone(Swatch swatch) implements Remark {
+        @Override
+        public String key() {
+            return "black-alone " + swatch.id();
+        }
+    }
 }

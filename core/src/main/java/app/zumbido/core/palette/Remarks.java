@@ -40,6 +40,9 @@ public final class Remarks {
             if (print.reach() != Print.Reach.REACHED) {
                 remarks.add(new Remark.BeyondPress(swatch, print));
             }
+            if (print.blackText()) {
+                remarks.add(new Remark.BlackAlone(swatch));
+            }
         }
         return remarks;
     }

@@ -113,4 +113,15 @@ class RemarksTest {
         assertThat(keys).anyMatch(key -> key.contains(id(2).toString()));
         assertThat(keys).anyMatch(key -> key.contains(id(3).toString()) && key.contains(id(4).toString()));
     }
+
+    /** CIELAB lightness under 20 and chroma under 8; common practice, no published source. L of 222222 is 13, of 333333 21. */
+    @Test
+    void textInANearBlackIsPrintedWithBlackAlone() {
+        for (String black : List.of("000000", "111111", "222222", "1A1A1D")) {
+            assertThat(keys(palette("F2682A", black, "FFD400"))).contains("black-alone " + id(2));
+        }
+        for (String other : List.of("333333", "0B2A4A", "2A0A0A", "5B6670")) {
+            assertThat(keys(palette("F2682A", other, "FFD400"))).noneMatch(key -> key.startsWith("black-alone"));
+        }
+    }
 }

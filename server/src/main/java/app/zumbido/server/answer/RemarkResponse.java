@@ -35,7 +35,8 @@ public record RemarkResponse(
         TOO_FEW,
         NO_NEUTRAL,
         NEEDS_OUTLINE,
-        BEYOND_PRESS
+        BEYOND_PRESS,
+        BLACK_ALONE
     }
 
     public static List<RemarkResponse> of(Palette palette) {
@@ -62,6 +63,9 @@ public record RemarkResponse(
             Rgb printed = beyond.print().printed();
             double difference = beyond.print().difference();
             return of(remark, Kind.BEYOND_PRESS, aside, List.of(beyond.swatch()), null, difference, printed.hex());
+        }
+        if (remark instanceof Remark.BlackAlone black) {
+            return of(remark, Kind.BLACK_ALONE, aside, List.of(black.swatch()), null, null, null);
         }
         return of(remark, Kind.NO_NEUTRAL, aside, List.of(), null, null, null);
     }

@@ -42,14 +42,14 @@ public final class CssProperties implements DeliveryWriter {
         out.write(write(order.look()).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** @return a stylesheet with one rule on {@code :root} */
+    /** @return a stylesheet with one rule on {@code :root}; what is off-limits is not in it */
     static String write(Look look) {
         Brand brand = look.brand();
         Set<String> taken = new HashSet<>();
         List<String> lines = new ArrayList<>();
         lines.add("/* " + comment(brand.name()) + ": palette and theme */");
         lines.add(":root {");
-        for (Swatch swatch : brand.palette().swatches()) {
+        for (Swatch swatch : brand.roles().usable(brand.palette()).swatches()) {
             lines.add(property(unique(prefix(brand) + ident(swatch.name(), "swatch"), taken), swatch.color()));
         }
         look.colors()

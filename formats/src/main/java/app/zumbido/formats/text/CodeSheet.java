@@ -18,12 +18,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** Every code of the brand as plain text in columns, to be read and pasted from. */
+/**
+ * Every code of the brand as plain text in columns, to be read and pasted from, and what its colours are for. What is
+ * off-limits stands by itself at the end.
+ */
 public final class CodeSheet implements DeliveryWriter {
-    /** How its sections begin; whoever reads it again goes by them. */
+    /** How the sections of swatches begin; whoever reads it again goes by it. */
     static final String PALETTE = "Palette";
-
-    static final String THEME = "Theme ";
 
     private static final Map<ThemeSlot, String> SLOT_NAMES = Map.ofEntries(
             Map.entry(ThemeSlot.DARK_1, "Dark 1"),
@@ -65,7 +66,7 @@ public final class CodeSheet implements DeliveryWriter {
         String code = brand.shortCode().map(letters -> letters + " ").orElse("");
         List<Section> sections = new ArrayList<>();
         for (Group group : brand.palette().groups()) {
-            List<Row> rows = brand.palette().in(group).stream()
+            List<Row> rows = brand.roles().usable(brand.palette()).in(group).stream()
                     .map(swatch -> new Row(
                             code + swatch.name(), swatch.color(), swatch.notes().spotInk()))
                     .toList();
@@ -77,7 +78,7 @@ public final class CodeSheet implements DeliveryWriter {
             List<Row> rows = new ArrayList<>();
             theme.resolve(brand.palette()).forEach((slot, color) -> rows.add(new Row(SLOT_NAMES.get(slot), color, "")));
             String pages = theme.ground() == PageGround.DARK ? ", on dark pages" : "";
-            sections.add(new Section(THEME + theme.name() + pages, rows));
+            sections.add(new Section("Theme " + theme.name() + pages, rows));
         }
         StringBuilder text = new StringBuilder(brand.name())
                 .append(brand.shortCode().map(letters -> " (" + letters + ")").orElse(""))
@@ -86,7 +87,15 @@ public final class CodeSheet implements DeliveryWriter {
         text.append("Fonts\n");
         text.append("  Heading  ").append(look.theme().fonts().heading()).append('\n');
         text.append("  Body     ").append(look.theme().fonts().body()).append('\n');
+        BrandRules.of(brand).forEach((title, lines) -> appendLines(text, title, lines));
         return text.toString();
+    }
+
+    private static void appendLines(StringBuilder text, String title, List<String> lines) {
+        if (!lines.isEmpty()) {
+            text.append('\n').append(title).append('\n');
+            lines.forEach(line -> text.append("  ").append(line).append('\n'));
+        }
     }
 
     private record Section(String title, List<Row> rows) {}

@@ -8,8 +8,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Text that people paste or drop, read for the codes in it. A {@link CodeSheet} of ours gives its swatches and their names; what
- * its themes make of them are no colours of their own.
+ * Text that people paste or drop, read for the codes in it. A {@link CodeSheet} of ours gives its swatches and their names;
+ * what its themes and rules make of them are no colours of their own.
  */
 public final class CodeText {
     /** As in 'Ostrel Ferries (OF)'. */
@@ -20,18 +20,19 @@ public final class CodeText {
     /** @return in the order of the text */
     public static List<FoundCode> read(String text) {
         boolean ours = text.contains("\n\n" + CodeSheet.PALETTE);
-        List<FoundCode> codes = CodeScanner.scan(ours ? withoutThemes(text) : text, CoatedPress.instance());
+        List<FoundCode> codes = CodeScanner.scan(ours ? swatchesOf(text) : text, CoatedPress.instance());
         Matcher head = HEAD.matcher(text);
         return ours && head.find() ? withoutShortCode(codes, head.group(1) + " ") : codes;
     }
 
-    /** Blanks are put in their place, so that every other code stays where it is. */
-    private static String withoutThemes(String text) {
+    /** Blanks are put in the place of everything else, so that every code stays where it is. */
+    private static String swatchesOf(String text) {
         StringBuilder kept = new StringBuilder(text.length());
-        boolean theme = false;
+        boolean swatches = false;
         for (String line : text.split("\n", -1)) {
-            theme = line.startsWith(CodeSheet.THEME) || theme && !line.isBlank();
-            kept.append(kept.isEmpty() ? "" : "\n").append(theme ? " ".repeat(line.length()) : line);
+            boolean heading = !line.isEmpty() && !line.startsWith(" ");
+            swatches = heading ? line.startsWith(CodeSheet.PALETTE) : swatches;
+            kept.append(kept.isEmpty() ? "" : "\n").append(swatches ? line : " ".repeat(line.length()));
         }
         return kept.toString();
     }

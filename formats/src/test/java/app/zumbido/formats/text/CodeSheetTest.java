@@ -3,10 +3,16 @@ package app.zumbido.formats.text;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.GroundChange;
+import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.FoundCode;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
+import app.zumbido.core.roles.Role;
 import app.zumbido.formats.BrandExample;
 import java.util.List;
 import java.util.Random;
@@ -43,6 +49,30 @@ class CodeSheetTest {
         assertThat(codes)
                 .allSatisfy(code -> assertThat(CodeSheet.write(brand.look()).substring(code.offset()))
                         .startsWith(code.text()));
+    }
+
+    @Test
+    void holdsRolesAndRulesAndKeepsWhatIsOffLimitsApart() {
+        Brand brand =
+                BrandExample.brand("Ostrel Ferries", "Night channel 0B2A4A", "Buoy orange F2682A", "Old red 8C1C13");
+        SwatchId navy = brand.palette().swatches().get(0).id();
+        SwatchId orange = brand.palette().swatches().get(1).id();
+        SwatchId red = brand.palette().swatches().get(2).id();
+        brand = brand.apply(new RoleChange.SetOffLimits(red, true));
+        brand = brand.apply(new RoleChange.WordRole(Role.HIGHLIGHT, "For departures only."));
+        brand = brand.apply(new GroundChange.RulePair(new PairRule(
+                PairRule.Kind.NARROWED, new Paint.OfSwatch(orange), new Paint.OfSwatch(navy), "It flickers.")));
+        String text = CodeSheet.write(brand.look());
+        assertThat(text.substring(0, text.indexOf("\nTheme "))).doesNotContain("8C1C13");
+        assertThat(text)
+                .contains("\nRoles\n")
+                .contains("  Main: Night channel\n")
+                .contains("  Highlight: Buoy orange. For departures only.\n")
+                .contains("\nRules\n  Buoy orange on Night channel must not be used: It flickers.\n")
+                .endsWith("\nOff-limits, not to be used\n  Old red  #8C1C13\n");
+        assertThat(CodeText.read(text))
+                .extracting(code -> code.color().digits())
+                .containsExactly("0B2A4A", "F2682A");
     }
 
     /** Each notation by itself leads back to the colour, to the 8 bits. */

@@ -96,7 +96,7 @@ class ContrastJourney extends Journey {
         assertThat(page.getByLabel("Grounds")).containsText("Large only");
         field("On any ground").fill("7FBBB9");
         button("Which text?").click();
-        assertThat(page.getByText("Dark blue, 6.")).isVisible();
+        assertThat(page.getByText("Dark blue, 6.").last()).isVisible();
         field("On any ground").fill("teal-ish");
         button("Which text?").click();
         assertThat(page.getByText("This is no colour code.")).isVisible();

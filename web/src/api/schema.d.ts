@@ -2189,6 +2189,7 @@ export interface components {
             step?: components["schemas"]["NewStep"];
         };
         NewSwatches: {
+            draftFrom?: string;
             swatches: components["schemas"]["NewSwatch"][];
         };
         NewTheme: {

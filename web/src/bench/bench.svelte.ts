@@ -109,12 +109,14 @@ export class Bench {
         body: { sourceId: source.id },
       }),
     );
+    this.sayDrafted(source.name);
+  }
+
+  /** @param from what the brand has been drafted from */
+  sayDrafted(from: string): void {
     const colors = this.brand.swatches.length;
     const counted = colors === 1 ? '1 colour' : `${colors} colours`;
-    this.say(
-      `Drafted from ${source.name}: ${counted}, 12 slots. Usable now; everything can be changed.`,
-      true,
-    );
+    this.say(`Drafted from ${from}: ${counted}, 12 slots. Usable now; everything can be changed.`, true);
   }
 
   /** Takes a picture off the sheet; the line that says so can put it back. */
@@ -140,13 +142,11 @@ export class Bench {
       }),
     );
     this.trial = undefined;
-    const counted = `${palette.colors.length} colours`;
-    this.say(
-      first
-        ? `Drafted from ${palette.name}: ${counted}, 12 slots. Usable now; everything can be changed.`
-        : `${counted} of ${palette.name} joined the palette.`,
-      true,
-    );
+    if (first) {
+      this.sayDrafted(palette.name);
+    } else {
+      this.say(`${palette.colors.length} colours of ${palette.name} joined the palette.`, true);
+    }
   }
 
   /** The theme of an existing file becomes the brand's. */

@@ -33,11 +33,12 @@ export class PaletteWork {
     );
   }
 
-  addSwatches(swatches: NewSwatch[]): Promise<void> {
+  /** @param draftFrom what they are from, if they are to draft a brand that has no colour yet */
+  addSwatches(swatches: NewSwatch[], draftFrom?: string): Promise<void> {
     return this.#kept.change((header) =>
       api.POST('/api/brands/{id}/swatches/batch', {
         params: { path: { id: this.#kept.id }, header },
-        body: { swatches },
+        body: { swatches, ...(draftFrom ? { draftFrom } : {}) },
       }),
     );
   }

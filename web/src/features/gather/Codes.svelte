@@ -34,15 +34,21 @@
   async function take() {
     await doing.once(async () => {
       const words = counted;
+      const first = bench.brand.swatches.length === 0;
       await bench.palette.addSwatches(
         codes.chosen.map(({ hex, name }) => ({
           hex,
           ...(name ? { name } : {}),
           origin: { source: text.from },
         })),
+        text.from,
       );
       onclose();
-      bench.say(`${words} taken from ${text.from}. Name and order them in Palette.`, true);
+      if (first) {
+        bench.sayDrafted(text.from);
+      } else {
+        bench.say(`${words} taken from ${text.from}. Name and order them in Palette.`, true);
+      }
     });
   }
 </script>

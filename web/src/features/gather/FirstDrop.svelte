@@ -12,11 +12,19 @@
 </script>
 
 <div class="drop">
-  <h2>Drop a logo here</h2>
-  <p>
-    As PNG, SVG, JPEG, WebP, GIF, BMP or PDF: colours and a theme are drafted from it in one step. A
-    presentation, document, workbook, stylesheet or saved page is read too.
-  </p>
+  {#if bench.brand.swatches.length === 0}
+    <h2>Drop a logo here</h2>
+    <p>
+      As PNG, SVG, JPEG, WebP, GIF, BMP or PDF: colours and a theme are drafted from it in one step. A
+      presentation, document, workbook, stylesheet or saved page is read too.
+    </p>
+  {:else}
+    <h2>No picture yet</h2>
+    <p>
+      The colours of this brand came without one. A logo, a photograph or a file that is dropped here can add
+      more; nothing changes by itself.
+    </p>
+  {/if}
   <ChooseFiles look="main" words="Choose a file" />
   <p>
     or paste a picture, or <Button

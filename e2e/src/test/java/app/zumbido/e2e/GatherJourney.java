@@ -60,8 +60,14 @@ class GatherJourney extends Journey {
         assertThat(strip().nth(0)).hasAttribute("aria-label", "Night channel, 0B2A4A: put on…");
         assertThat(strip().nth(6)).hasAttribute("aria-label", "Lantern, FFBF00: put on…");
         assertThat(strip().nth(11)).hasAttribute("aria-label", "Sailcloth, FFFFFF: put on…");
+        // The first colours of a brand draft it, wherever they are from.
+        assertThat(page.getByText("Drafted from pasted text: 12 colours, 12 slots.")).isVisible();
+        assertThat(page.getByText("Drop a logo here")).hasCount(0);
+        assertThat(painted("[data-specimens] .band", "background-color")).isEqualTo(rgb("0B2A4A"));
+        assertThat(accessibilityFaults()).isEmpty();
         page.keyboard().press("Control+z");
         assertThat(strip()).hasCount(1);
+        assertThat(page.getByText("Drop a logo here")).isVisible();
     }
 
     @Test

@@ -26,6 +26,9 @@ public final class CodeSheet implements DeliveryWriter {
     /** How the sections of swatches begin; whoever reads it again goes by it. */
     static final String PALETTE = "Palette";
 
+    /** What stands before the names of the swatches. */
+    static final String SHORT_CODE = "Short code";
+
     private static final Map<ThemeSlot, String> SLOT_NAMES = Map.ofEntries(
             Map.entry(ThemeSlot.DARK_1, "Dark 1"),
             Map.entry(ThemeSlot.LIGHT_1, "Light 1"),
@@ -80,13 +83,12 @@ public final class CodeSheet implements DeliveryWriter {
             String pages = theme.ground() == PageGround.DARK ? ", on dark pages" : "";
             sections.add(new Section("Theme " + theme.name() + pages, rows));
         }
-        StringBuilder text = new StringBuilder(brand.name())
-                .append(brand.shortCode().map(letters -> " (" + letters + ")").orElse(""))
-                .append("\n\n");
+        StringBuilder text = new StringBuilder(brand.name()).append("\n\n");
         sections.forEach(section -> append(text, section));
         text.append("Fonts\n");
         text.append("  Heading  ").append(look.theme().fonts().heading()).append('\n');
         text.append("  Body     ").append(look.theme().fonts().body()).append('\n');
+        brand.shortCode().ifPresent(letters -> appendLines(text, SHORT_CODE, List.of(letters)));
         BrandRules.of(brand).forEach((title, lines) -> appendLines(text, title, lines));
         return text.toString();
     }

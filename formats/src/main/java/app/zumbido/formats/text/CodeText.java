@@ -12,8 +12,7 @@ import java.util.regex.Pattern;
  * what its themes and rules make of them are no colours of their own.
  */
 public final class CodeText {
-    /** As in 'Ostrel Ferries (OF)'. */
-    private static final Pattern HEAD = Pattern.compile("^[^\n]{1,200}\\(([A-Z0-9]{1,8})\\)\n\n");
+    private static final Pattern SHORT_CODE = Pattern.compile("\n" + CodeSheet.SHORT_CODE + "\n {2}([A-Z0-9]{1,8})\n");
 
     private CodeText() {}
 
@@ -21,8 +20,8 @@ public final class CodeText {
     public static List<FoundCode> read(String text) {
         boolean ours = text.contains("\n\n" + CodeSheet.PALETTE);
         List<FoundCode> codes = CodeScanner.scan(ours ? swatchesOf(text) : text, CoatedPress.instance());
-        Matcher head = HEAD.matcher(text);
-        return ours && head.find() ? withoutShortCode(codes, head.group(1) + " ") : codes;
+        Matcher found = SHORT_CODE.matcher(text);
+        return ours && found.find() ? withoutShortCode(codes, found.group(1) + " ") : codes;
     }
 
     /** Blanks are put in the place of everything else, so that every code stays where it is. */

@@ -23,14 +23,15 @@ class CodeSheetTest {
     void listsEveryCodeInColumns() {
         String text = CodeSheet.write(BrandExample.ferries().look());
         assertThat(text)
-                .startsWith("Ostrel Ferries (OF)\n\nPalette\n")
+                .startsWith("Ostrel Ferries\n\nPalette\n")
                 .contains("  OF Night channel  #0B2A4A  rgb(11 42 74)")
                 .contains(
                         "hsl(210.5 74.1% 16.7%)",
                         "C 96 M 57 Y 0 K 73", "lab(16.3% -1.2 -23.6)", "lch(16.3% 23.6 267)", "oklch(28.1% ")
                 .contains("\nTheme Ostrel Ferries\n")
                 .contains("  Followed hyperlink  ")
-                .contains("  Heading  Trebuchet MS\n");
+                .contains("  Heading  Trebuchet MS\n")
+                .contains("\nShort code\n  OF\n");
         assertThat(text.lines().filter(line -> line.contains("#"))).hasSize(3 + 12);
     }
 

@@ -1,6 +1,7 @@
 package app.zumbido.server.palette;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.palette.Notes;
@@ -27,6 +28,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -83,10 +85,18 @@ class SwatchController {
             @PathVariable UUID id,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody NewSwatches request) {
-        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> add(brand, request.swatches())));
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> add(brand, request)));
     }
 
-    private Change add(Brand brand, List<NewSwatch> requests) {
+    /** The first colors of a brand draft the rest of it, as a picture does. */
+    private Change add(Brand brand, NewSwatches request) {
+        PaletteChange.AddSwatches joining = joining(brand, request.swatches());
+        boolean drafts =
+                request.draftFrom() != null && brand.palette().swatches().isEmpty();
+        return drafts ? BrandChange.DraftBrand.of(brand, request.draftFrom(), joining.swatches()) : joining;
+    }
+
+    private PaletteChange.AddSwatches joining(Brand brand, List<NewSwatch> requests) {
         Set<String> names = NewSwatch.namesOf(brand.palette());
         List<Swatch> added = new ArrayList<>();
         List<Sighting> sightings = new ArrayList<>();
@@ -156,7 +166,13 @@ class SwatchController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
-    record NewSwatches(@NotEmpty @Size(max = 100) List<@Valid NewSwatch> swatches) {}
+    /**
+     * @param draftFrom what the colors are from; given, roles and theme of a brand without a color are drafted from them in the
+     *     same step. Absent: they only join the palette
+     */
+    record NewSwatches(
+            @NotEmpty @Size(max = 100) List<@Valid NewSwatch> swatches,
+            @Nullable @PlainName(max = 255) String draftFrom) {}
 
     record NameRequest(
             @NotNull @PlainName(max = Swatch.LONGEST_NAME) String name) {}

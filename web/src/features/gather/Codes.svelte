@@ -33,21 +33,23 @@
 
   async function take() {
     await doing.once(async () => {
+      // Closing takes the text away, and with it what it says.
       const words = counted;
+      const from = text.from;
       const first = bench.brand.swatches.length === 0;
       await bench.palette.addSwatches(
         codes.chosen.map(({ hex, name }) => ({
           hex,
           ...(name ? { name } : {}),
-          origin: { source: text.from },
+          origin: { source: from },
         })),
-        text.from,
+        from,
       );
       onclose();
       if (first) {
-        bench.sayDrafted(text.from);
+        bench.sayDrafted(from);
       } else {
-        bench.say(`${words} taken from ${text.from}. Name and order them in Palette.`, true);
+        bench.say(`${words} taken from ${from}. Name and order them in Palette.`, true);
       }
     });
   }

@@ -61,7 +61,8 @@ class GatherJourney extends Journey {
         assertThat(strip().nth(6)).hasAttribute("aria-label", "Lantern, FFBF00: put on…");
         assertThat(strip().nth(11)).hasAttribute("aria-label", "Sailcloth, FFFFFF: put on…");
         // The first colours of a brand draft it, wherever they are from.
-        assertThat(page.getByText("Drafted from pasted text: 12 colours, 12 slots.")).isVisible();
+        assertThat(page.getByText("Drafted from pasted text: 12 colours, 12 slots."))
+                .isVisible();
         assertThat(page.getByText("Drop a logo here")).hasCount(0);
         assertThat(painted("[data-specimens] .band", "background-color")).isEqualTo(rgb("0B2A4A"));
         assertThat(accessibilityFaults()).isEmpty();
@@ -126,7 +127,7 @@ class GatherJourney extends Journey {
         page.reload();
         assertThat(sources()).hasCount(1);
         button("Take logo.png off the sheet").click();
-        assertThat(page.getByText("Drop a logo here")).isVisible();
+        assertThat(page.getByText("No picture yet")).isVisible();
         page.getByRole(AriaRole.STATUS).getByText("Undo").click();
         assertThat(sources()).hasCount(1);
     }

@@ -55,12 +55,18 @@ record Family(double largestChroma) {
     /** @return the nearest lighter or quieter colour that the family holds; nothing if there is none */
     Optional<Rgb> nearest(Rgb color) {
         Oklch base = Oklch.of(color);
-        return IntStream.range(0, LIGHTER_STEPS * WEAKER_STEPS)
-                .mapToObj(i -> GamutMapping.toRgb(new Oklch(
-                        Math.min(1, base.l() + STEP * (i / WEAKER_STEPS)),
-                        base.c() * (1 - CHROMA_STEP * (i % WEAKER_STEPS)),
-                        base.hue())))
-                .filter(this::holds)
+        return IntStream.range(0, WEAKER_STEPS)
+                .mapToObj(weaker -> leastLighter(base, base.c() * (1 - CHROMA_STEP * weaker)))
+                .flatMap(Optional::stream)
                 .min(Comparator.comparingDouble(other -> Difference.between(color, other)));
+    }
+
+    /** Of one chroma the first is the nearest, so no more are looked at. */
+    private Optional<Rgb> leastLighter(Oklch base, double chroma) {
+        return IntStream.range(0, LIGHTER_STEPS)
+                .mapToObj(step ->
+                        GamutMapping.toRgb(new Oklch(Math.min(1, base.l() + STEP * step), chroma, base.hue())))
+                .filter(this::holds)
+                .findFirst();
     }
 }

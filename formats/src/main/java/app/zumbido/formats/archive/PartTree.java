@@ -49,7 +49,12 @@ public final class PartTree {
 
         /** @return the first child of that name */
         public Optional<Node> child(String name) {
-            return children.stream().filter(child -> child.name().equals(name)).findFirst();
+            for (Node child : children) {
+                if (child.name().equals(name)) {
+                    return Optional.of(child);
+                }
+            }
+            return Optional.empty();
         }
 
         public Stream<Node> children(String name) {
@@ -66,8 +71,17 @@ public final class PartTree {
         }
 
         /** @return everything in it, in the order of the file */
-        public Stream<Node> inside() {
-            return children.stream().flatMap(child -> Stream.concat(Stream.of(child), child.inside()));
+        public List<Node> inside() {
+            List<Node> all = new ArrayList<>();
+            collect(all);
+            return all;
+        }
+
+        private void collect(List<Node> all) {
+            for (Node child : children) {
+                all.add(child);
+                child.collect(all);
+            }
         }
     }
 

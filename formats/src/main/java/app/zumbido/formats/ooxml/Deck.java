@@ -75,13 +75,13 @@ final class Deck {
         DrawingTheme theme = themePart
                 .map(name -> DrawingTheme.of(PartTree.read(name, parts.part(name))))
                 .orElse(DrawingTheme.NONE);
-        return new DeckSheet(part, root, mapped, theme, Optional.empty());
+        return DeckSheet.of(part, root, mapped, theme, Optional.empty());
     }
 
     private DeckSheet sheet(String part, Optional<DeckSheet> parent) {
         Node root = PartTree.read(part, parts.part(part));
         DrawingColors colors = parent.map(DeckSheet::colors).orElse(DrawingColors.of(Map.of()));
-        return new DeckSheet(
+        return DeckSheet.of(
                 part,
                 root,
                 root.at("clrMapOvr", "overrideClrMapping").map(colors::mapped).orElse(colors),

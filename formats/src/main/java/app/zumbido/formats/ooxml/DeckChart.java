@@ -20,7 +20,7 @@ final class DeckChart {
 
     /** @param chart root of its part */
     List<Series> series(Node chart) {
-        return chart.inside()
+        return chart.inside().stream()
                 .filter(node -> node.name().equals("ser"))
                 .flatMap(this::withPoints)
                 .filter(series -> !series.colors().isEmpty())
@@ -29,7 +29,7 @@ final class DeckChart {
 
     private Stream<Series> withPoints(Node series) {
         String name = series.at("tx").stream()
-                .flatMap(Node::inside)
+                .flatMap(node -> node.inside().stream())
                 .filter(node -> node.name().equals("v"))
                 .map(Node::text)
                 .findFirst()

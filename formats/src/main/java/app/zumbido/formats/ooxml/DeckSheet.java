@@ -12,17 +12,36 @@ import java.util.stream.Stream;
  * A slide, or the layout or master that it takes the rest from. Source: ECMA-376 Part 1, 19.3.1.
  *
  * @param root first element of the part
+ * @param placeholders shapes that stand for others or are stood for, also those in groups
  * @param colors the theme's, as the sheet maps them
  * @param parent the layout of a slide, the master of a layout
  */
-record DeckSheet(String part, Node root, DrawingColors colors, DrawingTheme theme, Optional<DeckSheet> parent) {
+record DeckSheet(
+        String part,
+        Node root,
+        List<Node> placeholders,
+        DrawingColors colors,
+        DrawingTheme theme,
+        Optional<DeckSheet> parent) {
     /** Which kind of a master's placeholders stands behind those of slides. Source: ECMA-376 Part 1, 19.7.10. */
     private static final Map<String, String> ON_MASTER =
             Map.of("ctrTitle", "title", "subTitle", "body", "obj", "body", "", "body");
 
+    static DeckSheet of(String part, Node root, DrawingColors colors, DrawingTheme theme, Optional<DeckSheet> parent) {
+        List<Node> placeholders = shapesOf(root).stream()
+                .flatMap(DeckSheet::withInside)
+                .filter(shape -> placeholder(shape).isPresent())
+                .toList();
+        return new DeckSheet(part, root, placeholders, colors, theme, parent);
+    }
+
+    private static List<Node> shapesOf(Node root) {
+        return root.at("cSld", "spTree").map(Node::children).orElse(List.of());
+    }
+
     /** @return shapes and groups of them, from the back to the front */
     List<Node> shapes() {
-        return root.at("cSld", "spTree").map(Node::children).orElse(List.of());
+        return shapesOf(root);
     }
 
     /** @return this one and those behind it, the master last */
@@ -72,6 +91,9 @@ record DeckSheet(String part, Node root, DrawingColors colors, DrawingTheme them
     List<Node> behind(Node shape) {
         List<Node> found = new ArrayList<>();
         Optional<Node> wanted = placeholder(shape);
+        if (wanted.isEmpty()) {
+            return found;
+        }
         for (DeckSheet sheet : line().subList(1, line().size())) {
             Optional<Node> match = wanted.flatMap(sheet::match);
             match.ifPresent(found::add);
@@ -91,8 +113,7 @@ record DeckSheet(String part, Node root, DrawingColors colors, DrawingTheme them
     }
 
     private Optional<Node> first(Predicate<Node> matches) {
-        return shapes().stream()
-                .flatMap(DeckSheet::withInside)
+        return placeholders.stream()
                 .filter(shape -> placeholder(shape).filter(matches).isPresent())
                 .findFirst();
     }

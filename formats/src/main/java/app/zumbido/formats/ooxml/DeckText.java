@@ -89,7 +89,7 @@ final class DeckText {
     private static boolean isLink(Node properties) {
         return properties
                 .child("hlinkClick")
-                .filter(link -> link.inside()
+                .filter(link -> link.inside().stream()
                         .noneMatch(node -> node.name().equals("hlinkClr")
                                 && node.attribute("val").filter("tx"::equals).isPresent()))
                 .isPresent();

@@ -8,6 +8,7 @@ import app.zumbido.core.inspect.Use;
 import app.zumbido.core.inspect.Uses;
 import app.zumbido.formats.archive.PartTree;
 import app.zumbido.formats.archive.PartTree.Node;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -93,8 +94,7 @@ final class DeckUses {
 
         private void addShape(Node shape, List<Rgb> behind, Fill ofGroup) {
             Fill fill = fillOf(shape, ofGroup);
-            DeckText text = DeckText.inShape(sheet, shape, defaultText);
-            addBox(name(shape), shape, new Box(fill, text, behind));
+            addBox(name(shape), shape, new Box(fill, DeckText.inShape(sheet, shape, defaultText), behind));
             tell(name(shape), ColorUse.BORDER, lineOf(shape).colors(), behind);
         }
 
@@ -102,19 +102,11 @@ final class DeckUses {
         private record Box(Fill fill, DeckText text, List<Rgb> behind) {}
 
         private void addBox(String thing, Node holder, Box box) {
-            boolean written = holder.child("txBody").stream()
-                    .flatMap(body -> body.children("p"))
-                    .flatMap(Node::inside)
-                    .anyMatch(DeckUses::isWritten);
-            tell(thing, written ? ColorUse.GROUND : ColorUse.GRAPHIC, box.fill().colors(), box.behind());
+            List<Run> runs = runs(holder);
+            ColorUse what = runs.isEmpty() ? ColorUse.GRAPHIC : ColorUse.GROUND;
+            tell(thing, what, box.fill().colors(), box.behind());
             List<Rgb> grounds = box.fill().grounds(box.behind());
-            holder.child("txBody").stream()
-                    .flatMap(body -> body.children("p"))
-                    .forEach(paragraph -> paragraph
-                            .inside()
-                            .filter(DeckUses::isWritten)
-                            .forEach(
-                                    run -> tell(thing, ColorUse.TEXT, box.text().colors(paragraph, run), grounds)));
+            runs.forEach(run -> tell(thing, ColorUse.TEXT, box.text().colors(run.paragraph(), run.node()), grounds));
         }
 
         private Fill fillOf(Node shape, Fill ofGroup) {
@@ -173,6 +165,22 @@ final class DeckUses {
                 tell(series.name(), ColorUse.GRAPHIC, series.colors(), grounds);
             }
         }
+    }
+
+    /** What is written in one piece. */
+    private record Run(Node paragraph, Node node) {}
+
+    private static List<Run> runs(Node holder) {
+        List<Run> runs = new ArrayList<>();
+        holder.child("txBody")
+                .ifPresent(body -> body.children("p").forEach(paragraph -> {
+                    for (Node node : paragraph.inside()) {
+                        if (isWritten(node)) {
+                            runs.add(new Run(paragraph, node));
+                        }
+                    }
+                }));
+        return runs;
     }
 
     private static boolean isWritten(Node node) {

@@ -1,5 +1,6 @@
 package app.zumbido.core.palette;
 
+import app.zumbido.core.color.Degrees;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
@@ -9,7 +10,8 @@ import java.util.Set;
 
 /**
  * A first name for a colour that nobody has named yet: 'Dark blue', 'Orange', 'Rust'. The borders between the
- * words were set by eye on OKLCH; common practice, no published source.
+ * words were set by eye on OKLCH; common practice, no published source. Between orange and green, where hue and lightness do
+ * not say what people say (a dark orange is brown), the nearest everyday name is taken.
  */
 public final class WorkingName {
     private record Hue(double upTo, String name) {}
@@ -31,6 +33,15 @@ public final class WorkingName {
     /** Below this chroma people say grey; OKLCH. */
     private static final double GREYISH = 0.03;
 
+    /** From orange to green; degrees of OKLCH hue. */
+    private static final double EARTHY_FROM = 40;
+
+    private static final double EARTHY_TO = 135;
+    /** There a colour of less chroma, or a darker one, is brown, ochre or olive and not its hue; OKLCH. */
+    private static final double EARTHY_CHROMA = 0.135;
+
+    private static final double EARTHY_LIGHTNESS = 0.5;
+
     /** As many as anybody compares. */
     private static final int MOST = 4;
 
@@ -48,7 +59,7 @@ public final class WorkingName {
      */
     public static List<String> proposals(Rgb color, Set<String> taken) {
         List<String> words = new ArrayList<>();
-        words.add(plain(color));
+        words.add(isEarthy(Oklch.of(color)) ? EverydayName.nearest(color) : plain(color));
         words.addAll(ColorWord.near(color));
         List<String> free = words.stream()
                 .distinct()
@@ -85,6 +96,12 @@ public final class WorkingName {
         return HUES.get(Math.floorMod(place + turn, circle)).name().toLowerCase(Locale.ROOT);
     }
 
+    private static boolean isEarthy(Oklch lch) {
+        double hue = lch.hue().map(Degrees::value).orElse(0.0);
+        boolean between = hue >= EARTHY_FROM && hue <= EARTHY_TO;
+        return between && lch.c() >= GREYISH && (lch.c() < EARTHY_CHROMA || lch.l() < EARTHY_LIGHTNESS);
+    }
+
     private static String plain(Rgb color) {
         Oklch lch = Oklch.of(color);
         if (lch.c() < GREYISH) {
@@ -94,7 +111,7 @@ public final class WorkingName {
         if (lch.l() < 0.45) {
             return "Dark " + hue.toLowerCase(Locale.ROOT);
         }
-        boolean pale = lch.l() > 0.85 && lch.c() < 0.1;
+        boolean pale = lch.l() > 0.8 && lch.c() < 0.08 || lch.l() > 0.85 && lch.c() < 0.1;
         return pale ? "Pale " + hue.toLowerCase(Locale.ROOT) : hue;
     }
 

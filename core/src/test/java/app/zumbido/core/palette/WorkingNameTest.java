@@ -10,8 +10,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -46,9 +48,9 @@ class WorkingNameTest {
     @CsvSource({
         "0.6, 0.1, 5, Pink",
         "0.6, 0.1, 30, Red",
-        "0.6, 0.1, 50, Orange",
-        "0.6, 0.1, 90, Yellow",
-        "0.6, 0.1, 120, Lime",
+        "0.65, 0.15, 50, Orange",
+        "0.85, 0.15, 90, Yellow",
+        "0.8, 0.15, 120, Lime",
         "0.6, 0.1, 150, Green",
         "0.6, 0.1, 190, Teal",
         "0.6, 0.1, 240, Blue",
@@ -58,7 +60,7 @@ class WorkingNameTest {
         "0.43, 0.1, 30, Dark red",
         "0.47, 0.1, 30, Red",
         "0.87, 0.06, 150, Pale green",
-        "0.83, 0.06, 150, Green",
+        "0.79, 0.06, 150, Green",
         "0.87, 0.13, 150, Green",
         "0.6, 0.035, 240, Blue",
         "0.6, 0.025, 240, Grey",
@@ -129,5 +131,27 @@ class WorkingNameTest {
                     .filter(line -> !line.startsWith("#") && !line.startsWith("word,"))
                     .toList();
         }
+    }
+
+    /** What people call them; the survey stands in the list itself. */
+    @ParameterizedTest
+    @CsvSource({
+        "5A2E1A, brown",
+        "7B4A21, brown chocolate",
+        "3B2314, brown chocolate coffee",
+        "6B8F3A, olive leaf moss",
+        "5B6B2E, olive army moss",
+        "9C7D46, ochre tan camel bronze khaki brown",
+        "B8893B, ochre mustard camel gold bronze brown tan",
+        "E3D3B0, beige sand cream",
+        "C19A6B, tan camel sand fawn",
+        "A0522D, sienna brown rust",
+        "A9D3DE, pale",
+        "C8E0F4, pale"
+    })
+    void callsEarthAndPaleColorsAsPeopleDo(String hex, String words) {
+        String name = WorkingName.of(Rgb.ofHex(hex), Set.of()).toLowerCase(Locale.ROOT);
+        assertThat(name).matches(called -> Arrays.stream(words.split(" ")).anyMatch(called::contains));
+        assertThat(name).isNotEqualTo("dark orange");
     }
 }

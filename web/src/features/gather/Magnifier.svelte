@@ -63,9 +63,11 @@
       <rect class="outer" x={start} y={start} width={across} height={across} />
       <rect class="inner" x={start} y={start} width={across} height={across} />
     </svg>
-    <Ticket hex={picker.look.hex} ink={picker.look.ink} small />
   {/if}
-  <p>at {origin.x}, {origin.y}; area {picker.area} px</p>
+  <div class="read">
+    {#if picker.look}<Ticket hex={picker.look.hex} ink={picker.look.ink} small />{/if}
+    <p>at {origin.x}, {origin.y}<br />area {picker.area} px</p>
+  </div>
   <div class="areas" role="group" aria-label="Area, pixels across">
     {#each AREAS as area (area)}
       <button type="button" aria-pressed={picker.area === area} onclick={() => (picker.area = area)}>
@@ -83,9 +85,17 @@
 <style>
   section {
     display: grid;
+    flex: none;
+    grid-template-columns: minmax(0, 1fr);
     gap: 6px;
     align-content: start;
     width: 152px;
+  }
+
+  .read {
+    display: flex;
+    gap: 6px;
+    align-items: center;
   }
 
   svg {

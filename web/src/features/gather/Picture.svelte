@@ -138,13 +138,14 @@
 
 <style>
   figure {
-    --figure: clamp(220px, calc(100vh - 468px), 560px);
     display: grid;
     place-items: center;
     min-width: 0;
-    /* What is chosen and the button that takes it stay in sight beneath. */
-    height: var(--figure);
+    min-height: 168px;
+    max-height: 560px;
     padding: 8px;
+    /* The sheet fits into what the view leaves to the figure. */
+    container-type: size;
     /* A chequer of two neutral greys shows what is transparent. */
     background: repeating-conic-gradient(var(--paper) 0 25%, var(--board) 0 50%) 0 0 / 16px 16px;
     border: var(--hairline);
@@ -157,7 +158,7 @@
 
   .sheet {
     position: relative;
-    width: calc(min(100%, calc((var(--figure) - 18px) * var(--ratio))) * var(--zoom));
+    width: calc(min(100cqw, 100cqh * var(--ratio)) * var(--zoom));
     aspect-ratio: var(--ratio);
     cursor: crosshair;
     touch-action: none;

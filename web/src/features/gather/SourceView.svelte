@@ -135,7 +135,9 @@
     {/if}
   </div>
   <Complaint text={proposals.problem} />
-  {#if proposals.answer}
+  {#if !proposals.answer}
+    <div class="awaited"></div>
+  {:else}
     <ProposalBar {proposals} />
     {#if proposals.answer.proposals.length === 0}
       <p>This picture shows no colour.</p>
@@ -201,15 +203,19 @@
 
 <style>
   .view {
-    display: grid;
+    display: flex;
+    flex-direction: column;
     gap: 10px;
-    align-content: start;
     min-width: 0;
+    /* The station's own height, less its title: the tickets and the button that takes them stay in sight. */
+    min-height: calc(100vh - 226px);
   }
 
   .look {
     display: flex;
+    flex: 1 0 auto;
     gap: 12px;
+    max-height: 560px;
   }
 
   .look > :global(figure) {
@@ -223,6 +229,11 @@
     align-items: center;
     color: var(--ink-2);
     font-size: var(--size-small);
+  }
+
+  /* The room of one row of tickets, so that the picture does not move when they come. */
+  .awaited {
+    height: 222px;
   }
 
   .hint {

@@ -12,7 +12,7 @@
   import PendingChange from '../palette/PendingChange.svelte';
   import Clashes from './Clashes.svelte';
   import ComposedBar from './ComposedBar.svelte';
-  import { composedWords, groundWords } from './contrast';
+  import { sheetWords } from './contrast';
   import GroundBar from './GroundBar.svelte';
   import Narrowing from './Narrowing.svelte';
   import OnAnyGround from './OnAnyGround.svelte';
@@ -59,9 +59,7 @@
   /** Id of the kept ground that Overlays show first. */
   let opened = $state<string>();
 
-  const words = $derived(
-    answer ? [...answer.grounds.map(groundWords), ...answer.composed.map(composedWords)].join('\n\n') : '',
-  );
+  const words = $derived(answer ? sheetWords(answer.grounds, answer.composed, bench.brand.swatches) : '');
   const failing = $derived(answer?.failing ?? 0);
 
   function choose(ground: string, standing: Standing) {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Ground, NamedColor, Standing } from '../../api/types';
-import { colorName, composedWords, groundWords, remedyWords, standingWords } from './contrast';
+import type { Ground, NamedColor, Standing, Swatch } from '../../api/types';
+import { colorName, composedWords, groundWords, remedyWords, sheetWords, standingWords } from './contrast';
 import { ratioShown } from './ratio';
 
 function color(hex: string, name: string, slots: string[] = []): NamedColor {
@@ -65,6 +65,20 @@ describe('contrast in words', () => {
     expect(words).toContain('  not in Wet rope: too pale in print.');
     expect(words).toContain('  hard to read, but left on purpose: Lemon: the lamp.');
     expect(words).not.toContain('never');
+  });
+
+  it('never tells a helper to write in what is off-limits', () => {
+    const paper: Ground = {
+      color: color('#FFFFFF', 'Sailcloth'),
+      may: [standing('Night channel', 14.53, 'text')],
+      mayNot: [],
+    };
+    const crossedOut: Ground = { ...paper, color: color('#0B2A4A', 'Night channel'), may: [] };
+    const swatch = { name: 'Night channel', hex: '#0B2A4A', offLimits: true } as Swatch;
+    expect(sheetWords([paper, crossedOut], [], [swatch])).toBe(
+      'On Sailcloth, FFFFFF:\n  write nothing small.\n\nNever use: Night channel, 0B2A4A.',
+    );
+    expect(sheetWords([paper], [], [{ ...swatch, offLimits: false }])).toBe(groundWords(paper));
   });
 
   it('tells a helper about a ground of the brand', () => {

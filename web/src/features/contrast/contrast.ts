@@ -1,4 +1,12 @@
-import type { ClashRemedy, ComposedGround, Ground, NamedColor, Remedy, Standing } from '../../api/types';
+import type {
+  ClashRemedy,
+  ComposedGround,
+  Ground,
+  NamedColor,
+  Remedy,
+  Standing,
+  Swatch,
+} from '../../api/types';
 import { slotName } from '../../words/slots';
 import { opacityWords, worstWords } from './overlays';
 import { ratioShown } from './ratio';
@@ -96,4 +104,27 @@ const CLASHES: Record<ClashRemedy['kind'], string> = {
 /** What ends a clash, as in 'Buoy orange quieter, D97B52, cost 8.1 ΔE'. */
 export function clashRemedyWords({ kind, from, to, cost }: ClashRemedy): string {
   return `${colorName(from)} ${CLASHES[kind]}, ${to.slice(1)}, cost ${cost.toFixed(1)} ΔE`;
+}
+
+/** What may stand on what, and what must not be used at all: off-limits is left out of the grounds, though a slot may show it. */
+export function sheetWords(
+  grounds: readonly Ground[],
+  composed: readonly ComposedGround[],
+  swatches: readonly Swatch[],
+): string {
+  const offLimits = swatches.filter((swatch) => swatch.offLimits);
+  const usable = ({ hex }: NamedColor) => !offLimits.some((swatch) => swatch.hex === hex);
+  const paragraphs = grounds
+    .filter(({ color }) => usable(color))
+    .map((ground) =>
+      groundWords({
+        ...ground,
+        may: ground.may.filter(({ color }) => usable(color)),
+        mayNot: ground.mayNot.filter(({ color }) => usable(color)),
+      }),
+    );
+  if (offLimits.length > 0) {
+    paragraphs.push(`Never use: ${offLimits.map(({ name, hex }) => `${name}, ${hex.slice(1)}`).join('; ')}.`);
+  }
+  return [...paragraphs, ...composed.map(composedWords)].join('\n\n');
 }

@@ -37,7 +37,7 @@ public final class Gaps {
     private final Map<Vision, List<Lab>> seen = new EnumMap<>(Vision.class);
     private final List<Swatch> colorful;
 
-    private Gaps(Palette palette) {
+    private Gaps(Palette palette, Palette usable) {
         swatches = palette.swatches();
         for (Vision eyes : Vision.EYES) {
             seen.put(
@@ -46,19 +46,27 @@ public final class Gaps {
                             .map(swatch -> Lab.of(eyes.see(swatch.color())))
                             .toList());
         }
-        colorful = swatches.stream()
+        colorful = usable.swatches().stream()
                 .filter(swatch -> Oklch.of(swatch.color()).isColorful())
                 .toList();
     }
 
-    /** @return at most four accents, the best first; none in a palette without a colourful swatch */
-    public static List<Gap> accents(Palette palette) {
-        return new Gaps(palette).accents();
+    /**
+     * @param palette everything, off-limits too: what is proposed looks like none of it
+     * @param usable what of it may be used, and so have company
+     * @return at most four accents, the best first; none without a colourful swatch that may be used
+     */
+    public static List<Gap> accents(Palette palette, Palette usable) {
+        return new Gaps(palette, usable).accents();
     }
 
-    /** @return a neutral for text, one for lines and one for fields, but for those that are nearly there */
-    public static List<Gap> neutrals(Palette palette) {
-        return new Gaps(palette).neutrals();
+    /**
+     * @param palette everything, off-limits too
+     * @param usable what of it may be used
+     * @return a neutral for text, one for lines and one for fields, but for those that are nearly there
+     */
+    public static List<Gap> neutrals(Palette palette, Palette usable) {
+        return new Gaps(palette, usable).neutrals();
     }
 
     private record Idea(double hue, Gap.Reason reason, Optional<Swatch> base) {}

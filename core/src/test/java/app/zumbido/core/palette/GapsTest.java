@@ -15,6 +15,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -24,6 +25,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is proposed is judged anew here, colour by colour and eye by eye. */
 class GapsTest {
+    private static List<Gap> accents(Palette palette) {
+        return Gaps.accents(palette, palette);
+    }
+
+    private static List<Gap> neutrals(Palette palette) {
+        return Gaps.neutrals(palette, palette);
+    }
+
     private static double least(Rgb color, Palette palette) {
         double least = Double.MAX_VALUE;
         for (Vision eyes : Vision.EYES) {
@@ -44,7 +53,7 @@ class GapsTest {
             })
     void accentsAreToldApartFromEverythingByEverybody(String codes) {
         Palette palette = palette(codes.split(" "));
-        List<Gap> accents = Gaps.accents(palette);
+        List<Gap> accents = accents(palette);
         assertThat(accents).isNotEmpty().hasSizeLessThanOrEqualTo(4);
         for (Gap gap : accents) {
             assertThat(gap.difference()).isGreaterThanOrEqualTo(10);
@@ -100,7 +109,7 @@ class GapsTest {
     void accentsStandWhereTheirReasonSays() {
         Set<Gap.Reason> told = EnumSet.noneOf(Gap.Reason.class);
         for (Palette palette : randomPalettes()) {
-            for (Gap gap : Gaps.accents(palette)) {
+            for (Gap gap : accents(palette)) {
                 double expected = gap.base()
                         .map(base -> (double) ANGLES.get(gap.reason()))
                         .orElse(0.0);
@@ -118,7 +127,7 @@ class GapsTest {
     @Test
     void theBestComesFirst() {
         for (Palette palette : randomPalettes()) {
-            List<Double> worths = Gaps.accents(palette).stream()
+            List<Double> worths = accents(palette).stream()
                     .map(gap -> Math.min(28, gap.difference())
                             + (gap.onWhite() >= 3 ? 4 : 0)
                             - gap.reason().ordinal())
@@ -131,7 +140,7 @@ class GapsTest {
     @ParameterizedTest
     @CsvSource({"2F5DFF FF0000 FFD400, 0.17, 0.21", "5B6F8A 8A5B5B, 0.05, 0.095", "0F7C7A D83A56 F2682A, 0.15, 0.19"})
     void accentsAreAsStrongAsThePalette(String codes, double least, double most) {
-        List<Gap> accents = Gaps.accents(palette(codes.split(" ")));
+        List<Gap> accents = accents(palette(codes.split(" ")));
         assertThat(accents).isNotEmpty();
         // What the screen does not have at its lightness becomes fainter, never stronger.
         assertThat(accents).allMatch(gap -> Oklch.of(gap.color()).c() < most);
@@ -140,7 +149,7 @@ class GapsTest {
 
     @Test
     void neutralsLeanTowardsTheFirstColorfulSwatch() {
-        List<Gap> neutrals = Gaps.neutrals(palette("888888", "F2682A", "2F5DFF"));
+        List<Gap> neutrals = neutrals(palette("888888", "F2682A", "2F5DFF"));
         assertThat(neutrals)
                 .extracting(Gap::reason)
                 .containsExactly(Gap.Reason.TEXT, Gap.Reason.MIDDLE, Gap.Reason.FIELD);
@@ -153,13 +162,13 @@ class GapsTest {
             assertThat(lch.hue().orElseThrow().distanceTo(Degrees.of(hue(Rgb.ofHex("F2682A")))))
                     .isLessThan(20);
         }
-        assertThat(Gaps.neutrals(palette("101010")))
+        assertThat(neutrals(palette("101010")))
                 .allMatch(gap -> Oklch.of(gap.color()).c() < 0.001);
     }
 
     @Test
     void noTwoProposalsAreNearlyOne() {
-        List<Gap> accents = Gaps.accents(palette("0B2A4A", "0F7C7A", "F2682A"));
+        List<Gap> accents = accents(palette("0B2A4A", "0F7C7A", "F2682A"));
         for (int i = 0; i < accents.size(); i++) {
             for (int j = i + 1; j < accents.size(); j++) {
                 assertThat(Difference.between(
@@ -171,13 +180,13 @@ class GapsTest {
 
     @Test
     void aPaletteOfGreysGetsNoAccentFromNothing() {
-        assertThat(Gaps.accents(palette("222222", "888888"))).isEmpty();
-        assertThat(Gaps.accents(Palette.EMPTY)).isEmpty();
+        assertThat(accents(palette("222222", "888888"))).isEmpty();
+        assertThat(accents(Palette.EMPTY)).isEmpty();
     }
 
     @Test
     void theNeutralForTextReadsOnWhite() {
-        List<Gap> neutrals = Gaps.neutrals(palette("F2682A", "FFD400"));
+        List<Gap> neutrals = neutrals(palette("F2682A", "FFD400"));
         assertThat(neutrals).extracting(Gap::reason).contains(Gap.Reason.TEXT);
         Gap text = neutrals.get(0);
         assertThat(ContrastRatio.between(text.color(), Rgb.WHITE).value())
@@ -188,8 +197,21 @@ class GapsTest {
     @Test
     void whatIsNearlyThereAlreadyIsNotProposed() {
         Palette palette = palette("F2682A", "FFD400");
-        Rgb text = Gaps.neutrals(palette).get(0).color();
+        Rgb text = neutrals(palette).get(0).color();
         Palette with = palette.with(List.of(Swatches.swatch(9, text.digits())));
-        assertThat(Gaps.neutrals(with)).extracting(Gap::reason).doesNotContain(Gap.Reason.TEXT);
+        assertThat(neutrals(with)).extracting(Gap::reason).doesNotContain(Gap.Reason.TEXT);
+    }
+
+    @Test
+    void whatIsOffLimitsHasNoCompanyAndIsNotProposedAgain() {
+        Palette palette = palette("D02020", "0F7C7A");
+        Swatch crossedOut = palette.swatches().get(0);
+        Palette usable = palette.without(crossedOut.id());
+        List<Gap> accents = Gaps.accents(palette, usable);
+        assertThat(accents).isNotEmpty();
+        assertThat(accents).extracting(Gap::base).doesNotContain(Optional.of(crossedOut));
+        assertThat(accents)
+                .allMatch(gap -> Difference.between(gap.color(), crossedOut.color()) >= Difference.TOLD_APART);
+        assertThat(Gaps.neutrals(palette, usable)).extracting(Gap::base).doesNotContain(Optional.of(crossedOut));
     }
 }

@@ -1,5 +1,6 @@
 package app.zumbido.server.palette;
 
+import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.color.ColorCode;
@@ -77,8 +78,12 @@ class PaletteController {
     /** Colours that the palette lacks, each with the reason why it is proposed. */
     @GetMapping("/palette/gaps")
     GapsResponse gaps(@PathVariable UUID id) {
-        Palette palette = keeper.load(id).brand().palette();
-        return GapsResponse.of(Gaps.accents(palette), Gaps.neutrals(palette), NewSwatch.namesOf(palette));
+        Brand brand = keeper.load(id).brand();
+        Palette palette = brand.palette();
+        return GapsResponse.of(
+                Gaps.accents(palette, brand.usable()),
+                Gaps.neutrals(palette, brand.usable()),
+                NewSwatch.namesOf(palette));
     }
 
     /** Brings a mood into the palette. */

@@ -2271,6 +2271,8 @@ export interface components {
         };
         PatchResponse: {
             pixels: string[];
+            /** Format: int32 */
+            side: number;
         };
         PositionRequest: {
             /** Format: int32 */
@@ -4324,6 +4326,7 @@ export interface operations {
             query: {
                 x: number;
                 y: number;
+                area?: number;
             };
             header?: never;
             path: {

@@ -61,9 +61,13 @@ export class Intake {
 
   async take(files: File[]): Promise<void> {
     this.problems = [];
-    const text = files.find(isText);
-    if (text) {
-      this.#into.text = { content: await text.text(), from: text.name };
+    const texts = files.filter(isText);
+    if (texts.length > 0) {
+      const contents = await Promise.all(texts.map((file) => file.text()));
+      this.#into.text = {
+        content: contents.join('\n'),
+        from: texts.map((file) => file.name).join(', '),
+      };
     }
     const waiting = files.filter((file) => !isText(file)).map((file) => new Upload(file));
     this.uploads = [...this.uploads, ...waiting];

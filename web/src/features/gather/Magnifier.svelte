@@ -5,7 +5,7 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Ticket from '../../ui/Ticket.svelte';
-  import { AREAS, PATCH, type Picker } from './picker.svelte';
+  import { AREAS, type Picker } from './picker.svelte';
   import ReplaceSwatch from './ReplaceSwatch.svelte';
 
   interface Props {
@@ -18,8 +18,6 @@
   const bench = useBench();
   const doing = new Doing();
 
-  const across = $derived(Math.min(picker.area, PATCH));
-  const start = $derived((PATCH - across) / 2);
   const origin = $derived({
     source: picker.source.name,
     x: picker.place?.x ?? 0,
@@ -54,10 +52,18 @@
 
 <section aria-label="Magnifier">
   {#if picker.look}
-    <svg viewBox="0 0 {PATCH} {PATCH}" role="img" aria-label="13 x 13 pixels around {origin.x}, {origin.y}">
-      {#each picker.look.pixels as pixel, index (index)}
+    {@const { side, pixels } = picker.look}
+    {@const across = Math.min(picker.area, side)}
+    {@const start = (side - across) / 2}
+    <svg
+      viewBox="0 0 {side} {side}"
+      style:--pixel={side / 13}
+      role="img"
+      aria-label="{side} x {side} pixels around {origin.x}, {origin.y}"
+    >
+      {#each pixels as pixel, index (index)}
         {#if pixel}
-          <rect x={index % PATCH} y={Math.floor(index / PATCH)} width="1.02" height="1.02" fill={pixel} />
+          <rect x={index % side} y={Math.floor(index / side)} width="1.02" height="1.02" fill={pixel} />
         {/if}
       {/each}
       <rect class="outer" x={start} y={start} width={across} height={across} />
@@ -109,12 +115,12 @@
   .inner {
     fill: none;
     stroke: #000;
-    stroke-width: 0.34;
+    stroke-width: calc(0.34 * var(--pixel));
   }
 
   .inner {
     stroke: #fff;
-    stroke-width: 0.14;
+    stroke-width: calc(0.14 * var(--pixel));
   }
 
   p {

@@ -3,15 +3,14 @@ import { messageOf } from '../../api/problem';
 import type { PictureSource } from '../../api/types';
 import { LatestOnly } from '../../bench/latest';
 
-/** Side of what the magnifier shows; pixels. */
-export const PATCH = 13;
-
 /** Sides of the square that is averaged; pixels. */
 export const AREAS = [1, 3, 7, 15, 31] as const;
 
 interface Look {
   hex: string;
   ink: string;
+  /** Side of what the magnifier shows; pixels. */
+  side: number;
   pixels: string[];
 }
 
@@ -77,14 +76,14 @@ export class Picker {
       try {
         const [patch, sample] = await Promise.all([
           answered(
-            api.GET('/api/brands/{id}/sources/{sid}/patch', { params: { path, query: { ...place } } }),
+            api.GET('/api/brands/{id}/sources/{sid}/patch', { params: { path, query: { ...place, area } } }),
           ),
           answered(
             api.GET('/api/brands/{id}/sources/{sid}/sample', { params: { path, query: { ...place, area } } }),
           ),
         ]);
         this.problem = undefined;
-        return { ...sample, pixels: patch.pixels };
+        return { ...sample, ...patch };
       } catch (error) {
         this.problem = messageOf(error);
         this.look = undefined;

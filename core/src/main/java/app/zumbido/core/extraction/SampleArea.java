@@ -11,6 +11,11 @@ public enum SampleArea {
     FIFTEEN(15),
     THIRTY_ONE(31);
 
+    /** Side of what a magnifier shows of a picture; pixels. */
+    private static final int MAGNIFIED = 13;
+    /** What it shows of the picture around a square that is larger than that; pixels on each side. */
+    private static final int AROUND = 5;
+
     private final int across;
 
     SampleArea(int across) {
@@ -20,6 +25,11 @@ public enum SampleArea {
     /** @return side of the square in pixels, odd */
     public int across() {
         return across;
+    }
+
+    /** @return side of what a magnifier shows with the square whole in it; pixels, odd */
+    public int magnified() {
+        return across < MAGNIFIED ? MAGNIFIED : across + 2 * AROUND;
     }
 
     /** @param across side of the square in pixels */

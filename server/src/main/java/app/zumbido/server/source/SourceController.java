@@ -112,17 +112,28 @@ class SourceController {
             @RequestParam int x,
             @RequestParam int y,
             @RequestParam(defaultValue = "1") int area) {
-        SampleArea square = SampleArea.of(area)
-                .orElseThrow(() -> new OutsidePictureException("An area is 1, 3, 7, 15 or 31 pixels across"));
-        return SampleResponse.of(service.sample(id, sid, new Place(x, y), square));
+        return SampleResponse.of(service.sample(id, sid, new Place(x, y), square(area)));
     }
 
-    /** The 13 x 13 pixels around a place, as the magnifier shows them. */
+    /** The pixels around a place, as the magnifier shows them: the area that is averaged stands whole in them. */
     @GetMapping("/sources/{sid}/patch")
-    PatchResponse patch(@PathVariable UUID id, @PathVariable UUID sid, @RequestParam int x, @RequestParam int y) {
-        return new PatchResponse(service.patch(id, sid, new Place(x, y)).stream()
-                .map(rgb -> rgb.map(Rgb::hex).orElse(""))
-                .toList());
+    PatchResponse patch(
+            @PathVariable UUID id,
+            @PathVariable UUID sid,
+            @RequestParam int x,
+            @RequestParam int y,
+            @RequestParam(defaultValue = "1") int area) {
+        int side = square(area).magnified();
+        return new PatchResponse(
+                side,
+                service.patch(id, sid, new Place(x, y), side).stream()
+                        .map(rgb -> rgb.map(Rgb::hex).orElse(""))
+                        .toList());
+    }
+
+    private static SampleArea square(int area) {
+        return SampleArea.of(area)
+                .orElseThrow(() -> new OutsidePictureException("An area is 1, 3, 7, 15 or 31 pixels across"));
     }
 
     @GetMapping(path = "/sources/{sid}/picture", produces = MediaType.IMAGE_PNG_VALUE)
@@ -283,8 +294,11 @@ class SourceController {
         }
     }
 
-    /** @param pixels row by row; empty where the picture ends or is transparent */
-    record PatchResponse(List<String> pixels) {}
+    /**
+     * @param side in pixels, odd
+     * @param pixels row by row; empty where the picture ends or is transparent
+     */
+    record PatchResponse(int side, List<String> pixels) {}
 
     /**
      * @param x of the left edge, in pixels

@@ -44,8 +44,6 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
     private static final int SHOWN_SIDE = 1600;
     /** Long side of the mask of a region; pixels. */
     private static final int MASK_SIDE = 480;
-    /** Side of what the magnifier shows; pixels. */
-    private static final int PATCH = 13;
     /** The kind of a source that has slides. */
     private static final String DECK = "pptx";
 
@@ -205,12 +203,15 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
                 .orElseThrow(() -> new OutsidePictureException("The picture is transparent there"));
     }
 
-    /** @return the pixels around a place, row by row; nothing where the picture ends or is transparent */
-    List<Optional<Rgb>> patch(UUID brandId, UUID id, Place place) {
+    /**
+     * @param side odd
+     * @return so many pixels around a place, row by row; nothing where the picture ends or is transparent
+     */
+    List<Optional<Rgb>> patch(UUID brandId, UUID id, Place place, int side) {
         Pixels pixels = pictures.pixels(find(brandId, id));
         List<Optional<Rgb>> patch = new ArrayList<>();
-        for (int y = place.y() - PATCH / 2; y <= place.y() + PATCH / 2; y++) {
-            for (int x = place.x() - PATCH / 2; x <= place.x() + PATCH / 2; x++) {
+        for (int y = place.y() - side / 2; y <= place.y() + side / 2; y++) {
+            for (int x = place.x() - side / 2; x <= place.x() + side / 2; x++) {
                 patch.add(
                         pixels.contains(x, y) && pixels.at(x, y) >>> 24 != 0
                                 ? Optional.of(Rgb.ofPacked(pixels.at(x, y)))

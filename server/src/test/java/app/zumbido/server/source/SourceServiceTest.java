@@ -207,11 +207,11 @@ class SourceServiceTest {
     @Test
     void showsThirteenByThirteenPixelsAndNothingBeyondTheEdge() {
         hold(TestPictures.logo());
-        List<Optional<Rgb>> patch = service.patch(BRAND, SOURCE, new Place(0, 30));
+        List<Optional<Rgb>> patch = service.patch(BRAND, SOURCE, new Place(0, 30), 13);
         assertThat(patch).hasSize(13 * 13);
         assertThat(patch.get(6 * 13 + 5)).isEmpty();
         assertThat(patch.get(6 * 13 + 6)).isPresent();
-        assertThat(service.patch(BRAND, SOURCE, new Place(30, 30)).get(6 * 13 + 6))
+        assertThat(service.patch(BRAND, SOURCE, new Place(30, 30), 13).get(6 * 13 + 6))
                 .contains(Rgb.ofHex("0B2A4A"));
     }
 

@@ -19,6 +19,9 @@ public record Ladder(List<Rgb> steps, int base) {
     public static final int MOST = 15;
 
     /** OKLCH lightness of the ends: never pure white or black. */
+    /** Lightnesses that differ less are the same one, computed twice; OKLCH. */
+    private static final double ROUNDING = 1e-9;
+
     private static final double LIGHTEST = 0.97;
 
     private static final double DARKEST = 0.17;
@@ -63,7 +66,8 @@ public record Ladder(List<Rgb> steps, int base) {
     static double awayAt(Rgb color, double lightness) {
         double base = Oklch.of(color).l();
         double end = lightness > base ? Math.max(LIGHTEST, base) : Math.min(DARKEST, base);
-        return end == base ? 0 : Math.min(1, (lightness - base) / (end - base)) * Math.signum(end - base);
+        boolean stays = end == base || Math.abs(lightness - base) < ROUNDING;
+        return stays ? 0 : Math.min(1, (lightness - base) / (end - base)) * Math.signum(end - base);
     }
 
     /** @param away as {@link LadderStep#away()} says */

@@ -45,6 +45,14 @@ class RoleDraftTest {
         assertThat(names(FERRIES, Role.POSITIVE)).containsExactly("0F7C7A");
     }
 
+    /** A field is pale; it neither leads nor raises anything, unless it is as strong as a yellow. */
+    @Test
+    void whatIsPaleRaisesNothing() {
+        assertThat(names(palette("0F7C7A", "FFDCE4"), Role.HIGHLIGHT)).isEmpty();
+        assertThat(names(palette("0F7C7A", "FFF04D"), Role.HIGHLIGHT)).containsExactly("FFF04D");
+        assertThat(names(palette("FFDCE4", "0F7C7A"), Role.MAIN)).containsExactly("0F7C7A");
+    }
+
     /** Hues of signs are known everywhere: go is green, take care is amber, stop is red. */
     @Test
     void findsTheColorsOfSigns() {

@@ -18,10 +18,9 @@ public record Ladder(List<Rgb> steps, int base) {
     public static final int FEWEST = 3;
     public static final int MOST = 15;
 
-    /** OKLCH lightness of the ends: never pure white or black. */
     /** Lightnesses that differ less are the same one, computed twice; OKLCH. */
     private static final double ROUNDING = 1e-9;
-
+    /** OKLCH lightness of the ends: never pure white or black. */
     private static final double LIGHTEST = 0.97;
 
     private static final double DARKEST = 0.17;

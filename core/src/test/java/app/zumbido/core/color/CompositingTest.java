@@ -1,6 +1,7 @@
 package app.zumbido.core.color;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,5 +21,14 @@ class CompositingTest {
     void laysAColorOverAnother(String overlay, double opacity, String ground, String seen) {
         Rgb result = Compositing.over(Rgb.ofHex(overlay), Fraction.of(opacity), Rgb.ofHex(ground));
         assertThat(result.hex()).isEqualTo(seen);
+    }
+
+    /** What a text reads on a dark overlay over two grounds that are often seen; common practice, no published source. */
+    @ParameterizedTest
+    @CsvSource({"E3E6E7, 3.30, 6.36", "A7B0B3, 2.57, 8.18"})
+    void aDarkOverlayIsReadAsItIsSeen(String ground, double black, double white) {
+        Rgb seen = Compositing.over(Rgb.ofHex("0A2A44"), Fraction.of(0.7), Rgb.ofHex(ground));
+        assertThat(ContrastRatio.between(Rgb.BLACK, seen).value()).isCloseTo(black, within(0.005));
+        assertThat(ContrastRatio.between(Rgb.WHITE, seen).value()).isCloseTo(white, within(0.005));
     }
 }

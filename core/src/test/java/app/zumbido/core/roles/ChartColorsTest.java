@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.Vision;
+import app.zumbido.core.palette.Ladder;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -14,8 +15,10 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ChartColorsTest {
@@ -51,6 +54,27 @@ class ChartColorsTest {
         ChartColors.Least least = colors("0F7C7A", "107D7B", "FFD400").least().get(Vision.NORMAL);
         assertThat(least.toldApart()).isEqualTo(ChartColors.ToldApart.NO);
         assertThat(least.neighbours()).isEqualTo(least.all()).isLessThan(1);
+    }
+
+    /** From ΔE00 10 on, and exactly there too. */
+    @ParameterizedTest
+    @CsvSource({"10, 10, ALL", "12, 9.99, NEIGHBOURS", "10, 3, NEIGHBOURS", "9.99, 9.99, NO"})
+    void saysWhoIsToldApart(double neighbours, double all, ChartColors.ToldApart toldApart) {
+        assertThat(new ChartColors.Least(neighbours, all).toldApart()).isEqualTo(toldApart);
+    }
+
+    /** Fourteen are still put in order, fifteen are not. */
+    @Test
+    void veryManyKeepTheirOrder() {
+        List<String> pairs = new ArrayList<>(List.of("0B2A4A"));
+        for (int i = 0; i < 13; i++) {
+            pairs.add(i < 7 ? "0B2A4" + i : "FFD40" + (i - 7));
+        }
+        assertThat(colors(pairs.toArray(String[]::new)).bestOrder())
+                .isNotEqualTo(IntStream.range(0, 14).boxed().toList());
+        pairs.add("FFD40A");
+        assertThat(colors(pairs.toArray(String[]::new)).bestOrder())
+                .isEqualTo(IntStream.range(0, 15).boxed().toList());
     }
 
     private static double least(List<Rgb> series) {
@@ -124,6 +148,10 @@ class ChartColorsTest {
                 .with(Role.TINTS_OFF_LIMITS, List.of(navy.id()));
         List<Rgb> series = ChartSeries.of(roles, palette, 6);
         assertThat(series).hasSize(5).startsWith(teal.color(), navy.color()).doesNotHaveDuplicates();
+        assertThat(series.subList(2, 5))
+                .as("steps of the teal, none of the navy")
+                .containsExactly(
+                        Ladder.at(teal.color(), 0.45), Ladder.at(teal.color(), -0.45), Ladder.at(teal.color(), 0.7));
         assertThat(ChartSeries.of(roles, palette, 1)).containsExactly(teal.color());
     }
 

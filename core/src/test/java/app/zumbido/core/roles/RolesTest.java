@@ -51,6 +51,15 @@ class RolesTest {
     }
 
     @Test
+    void aShareMayBeNothingAndAllThreeAreTheWhole() {
+        assertThat(new Proportion(100, 0, 0).main()).isEqualTo(100);
+        assertThat(new Proportion(0, 100, 0).secondary()).isEqualTo(100);
+        assertThat(new Proportion(0, 0, 100).highlight()).isEqualTo(100);
+        assertThatThrownBy(() -> new Proportion(-1, 100, 1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Proportion(60, 30, 11)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
     void aSentenceHasTwoHundredCharacters() {
         assertThat(Roles.NONE.wording(Role.MAIN, "a".repeat(200)).words()).hasSize(1);
         assertThatThrownBy(() -> Roles.NONE.wording(Role.MAIN, "a".repeat(201)))

@@ -1,3 +1,4 @@
+import { SvelteSet } from 'svelte/reactivity';
 import { abortable, answered, api } from '../api/client';
 import type {
   PageGround,
@@ -9,6 +10,24 @@ import type {
 } from '../api/types';
 import type { KeptBrand } from './kept.svelte';
 
+/** What a person wants of a suggestion. */
+class Wishes {
+  spare = $state<SuggestionPolicy['spare']>('derive');
+  links = $state<SuggestionPolicy['links']>('brand');
+  /** Codes of the slots that a suggestion leaves alone. */
+  readonly keep = new SvelteSet<string>();
+
+  toggle(slot: string): void {
+    if (!this.keep.delete(slot)) {
+      this.keep.add(slot);
+    }
+  }
+
+  get policy(): SuggestionPolicy {
+    return { spare: this.spare, links: this.links, keep: [...this.keep] };
+  }
+}
+
 /** Everything that is done to the themes; one of them is looked at, and changes go to that one. */
 export class ThemeWork {
   readonly #kept: KeptBrand;
@@ -16,6 +35,9 @@ export class ThemeWork {
   constructor(kept: KeptBrand) {
     this.#kept = kept;
   }
+
+  /** What a suggestion shall heed, kept while the brand is open. */
+  readonly wishes = new Wishes();
 
   /** Id of the theme that is looked at; nothing for the one that is handed over first. */
   #shown = $state<string>();
@@ -53,12 +75,10 @@ export class ThemeWork {
     );
   }
 
-  /**
-   * @param policy what the person has decided before; slots that are kept stay as they are
-   * @return what was put where, and what it cost
-   */
-  async suggestTheme(policy: SuggestionPolicy): Promise<Suggestion> {
+  /** @return what was put where, and what it cost */
+  async suggestTheme(): Promise<Suggestion> {
     const path = this.#path;
+    const policy = this.wishes.policy;
     let made: Suggestion | undefined;
     await this.#kept.change(async (header) => {
       const params = { path, query: { apply: true, ...policy }, header };

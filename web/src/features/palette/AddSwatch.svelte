@@ -16,18 +16,29 @@
 
   let code = $state('');
   let name = $state('');
+  let form = $state<HTMLFormElement>();
+  /** How many were added since this was opened. */
+  let added = $state(0);
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
+    const last = !(event.submitter instanceof HTMLButtonElement && event.submitter.value === 'more');
     await doing.once(async () => {
       await bench.palette.addSwatches([name.trim() ? { hex: code, name: name.trim() } : { hex: code }]);
-      onclose();
+      if (last) {
+        onclose();
+        return;
+      }
+      added++;
+      code = '';
+      name = '';
+      form?.querySelector('input')?.focus();
     });
   }
 </script>
 
 <Dialog title="Add a colour" {onclose}>
-  <form onsubmit={add}>
+  <form bind:this={form} onsubmit={add}>
     <TextField
       label="Code"
       bind:value={code}
@@ -43,7 +54,13 @@
       placeholder="left empty, it is named after its look"
     />
     <Complaint text={doing.problem} />
-    <div><Button type="submit" look="main">Add</Button></div>
+    <div class="buttons">
+      <Button type="submit" look="main">Add</Button>
+      <Button type="submit" value="more">Add, and another</Button>
+      <span role="status"
+        >{added === 0 ? '' : added === 1 ? '1 colour added.' : `${added} colours added.`}</span
+      >
+    </div>
   </form>
 </Dialog>
 
@@ -51,5 +68,13 @@
   form {
     display: grid;
     gap: 12px;
+  }
+
+  .buttons {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    color: var(--ink-2);
+    font-size: var(--size-small);
   }
 </style>

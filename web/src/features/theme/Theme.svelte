@@ -1,7 +1,6 @@
 <script lang="ts">
   import { Resource } from '../../bench/resource.svelte';
-  import { SvelteSet } from 'svelte/reactivity';
-  import type { Suggestion, SuggestionPolicy } from '../../api/types';
+  import type { Suggestion } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import { addressOf } from '../../bench/route.svelte';
@@ -39,10 +38,7 @@
   );
 
   let filling = $state<string>();
-  let spare = $state<SuggestionPolicy['spare']>('derive');
-  let links = $state<SuggestionPolicy['links']>('brand');
-  /** Codes of the slots that a suggestion leaves alone. */
-  const kept = new SvelteSet<string>();
+  const { wishes } = bench.themes;
 
   /** What was suggested last, of which theme. */
   let made = $state.raw<{ theme: string; suggestion: Suggestion }>();
@@ -69,20 +65,14 @@
     return slot && { slot, difference: differences.find((found) => found.slot === code)?.difference };
   }
 
-  function keep(slot: string) {
-    if (!kept.delete(slot)) {
-      kept.add(slot);
-    }
-  }
-
   async function suggest() {
     await doing.do(async () => {
       const theme = bench.theme.id;
-      made = { theme, suggestion: await bench.themes.suggestTheme({ spare, links, keep: [...kept] }) };
+      made = { theme, suggestion: await bench.themes.suggestTheme() };
       bench.say(
-        kept.size === 0
+        wishes.keep.size === 0
           ? 'All twelve slots are filled; the reason stands beside each.'
-          : `${12 - kept.size} slots are filled, ${kept.size} kept; the reason stands beside each.`,
+          : `${12 - wishes.keep.size} slots are filled, ${wishes.keep.size} kept; the reason stands beside each.`,
         true,
       );
     });
@@ -99,12 +89,12 @@
       />
     </div>
   {/snippet}
-  <select aria-label="Accents that the brand has no colour for" bind:value={spare}>
+  <select aria-label="Accents that the brand has no colour for" bind:value={wishes.spare}>
     <option value="derive">spare accents: derived</option>
     <option value="repeat">spare accents: repeated</option>
     <option value="black-and-grey">spare accents: black, grey</option>
   </select>
-  <select aria-label="Where the link colours come from" bind:value={links}>
+  <select aria-label="Where the link colours come from" bind:value={wishes.links}>
     <option value="brand">links of the brand</option>
     <option value="customary">customary links</option>
   </select>
@@ -159,9 +149,9 @@
       <SlotRow
         {slot}
         beside={besideOf(slot.slot)}
-        kept={kept.has(slot.slot)}
+        kept={wishes.keep.has(slot.slot)}
         neon={neon.has(slot.slot) ? { instead: neon.get(slot.slot) } : undefined}
-        onkeep={() => keep(slot.slot)}
+        onkeep={() => wishes.toggle(slot.slot)}
         onopen={() => (filling = slot.slot)}
       />
     {/each}

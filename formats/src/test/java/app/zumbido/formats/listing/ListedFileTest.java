@@ -12,6 +12,7 @@ import app.zumbido.core.inspect.UsedColor;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.FontPair;
 import app.zumbido.formats.BrandExample;
+import app.zumbido.formats.archive.TextParts;
 import app.zumbido.formats.image.DamagedFile;
 import app.zumbido.formats.image.UnreadableImageException;
 import java.io.IOException;
@@ -174,7 +175,7 @@ class ListedFileTest {
 
     @Test
     void refusesAZipThatUnpacksToTooMuch() throws IOException {
-        byte[] bomb = OfficeFiles.zip(Map.of("[Content_Types].xml", " ".repeat((100 << 20) + 1)));
+        byte[] bomb = TextParts.zip(Map.of("[Content_Types].xml", " ".repeat((100 << 20) + 1)));
         assertThat(bomb.length).isLessThan(1 << 20);
         assertThatThrownBy(() -> ListedFile.read(bomb))
                 .isInstanceOf(UnreadableImageException.class)

@@ -1,6 +1,7 @@
 package app.zumbido.formats.listing;
 
 import app.zumbido.formats.BrandExample;
+import app.zumbido.formats.archive.TextParts;
 import app.zumbido.formats.ooxml.PresentationTemplate;
 import java.awt.Color;
 import java.awt.Rectangle;
@@ -8,13 +9,8 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
-import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.apache.poi.sl.usermodel.ShapeType;
 import org.apache.poi.ss.usermodel.FillPatternType;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
@@ -54,29 +50,19 @@ final class OfficeFiles {
 
     /** @param fill of a shape called Probe on the first slide */
     static byte[] withShape(String fill) throws IOException {
-        Map<String, String> parts = texts(deck());
+        Map<String, String> parts = TextParts.of(deck());
         parts.computeIfPresent(
                 "ppt/slides/slide1.xml",
                 (name, slide) -> slide.replace(
                         "</p:spTree>",
                         "<p:sp><p:nvSpPr><p:cNvPr id=\"90\" name=\"Probe\"/><p:cNvSpPr/><p:nvPr/></p:nvSpPr><p:spPr>"
                                 + fill + "</p:spPr></p:sp></p:spTree>"));
-        return zip(parts);
-    }
-
-    private static Map<String, String> texts(byte[] file) throws IOException {
-        Map<String, String> parts = new LinkedHashMap<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
-            for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                parts.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
-            }
-        }
-        return parts;
+        return TextParts.zip(parts);
     }
 
     /** @return the same in the namespaces of the strict form. Source: ISO/IEC 29500-1, annex A and L */
     static byte[] strict(byte[] file) throws IOException {
-        Map<String, String> parts = texts(file);
+        Map<String, String> parts = TextParts.of(file);
         parts.replaceAll((name, part) -> part.replace(
                         "http://schemas.openxmlformats.org/officeDocument/2006/relationships",
                         "http://purl.oclc.org/ooxml/officeDocument/relationships")
@@ -86,7 +72,7 @@ final class OfficeFiles {
                 .replace(
                         "http://schemas.openxmlformats.org/drawingml/2006/main",
                         "http://purl.oclc.org/ooxml/drawingml/main"));
-        return zip(parts);
+        return TextParts.zip(parts);
     }
 
     static byte[] document() throws IOException {
@@ -138,19 +124,8 @@ final class OfficeFiles {
         String content = "<office:document-content" + names + "><office:automatic-styles>"
                 + "<style:style style:name='P1' style:family='paragraph'><style:text-properties fo:color='#0f7c7a'/>"
                 + "</style:style></office:automatic-styles></office:document-content>";
-        return zip(Map.of(
+        return TextParts.zip(Map.of(
                 "mimetype", "application/vnd.oasis.opendocument.text", "styles.xml", styles, "content.xml", content));
-    }
-
-    static byte[] zip(Map<String, String> parts) throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-            for (Map.Entry<String, String> part : parts.entrySet()) {
-                zip.putNextEntry(new ZipEntry(part.getKey()));
-                zip.write(part.getValue().getBytes(StandardCharsets.UTF_8));
-            }
-        }
-        return bytes.toByteArray();
     }
 
     private interface Writing {

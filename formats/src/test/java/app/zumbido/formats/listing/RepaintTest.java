@@ -8,6 +8,7 @@ import app.zumbido.core.inspect.Setting;
 import app.zumbido.core.inspect.Spot;
 import app.zumbido.core.inspect.Use;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.archive.TextParts;
 import app.zumbido.formats.uses.ColoredFile;
 import app.zumbido.formats.uses.RepaintableFile;
 import java.io.ByteArrayInputStream;
@@ -19,8 +20,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
 import org.apache.poi.xslf.usermodel.XSLFAutoShape;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
@@ -68,19 +67,9 @@ class RepaintTest {
         return use -> use.color().equals(color);
     }
 
-    private static Map<String, String> parts(byte[] file) throws IOException {
-        Map<String, String> parts = new HashMap<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                parts.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
-            }
-        }
-        return parts;
-    }
-
     private static void assertOnlyChanged(byte[] before, byte[] after, String... names) throws IOException {
-        Map<String, String> old = parts(before);
-        Map<String, String> changed = parts(after);
+        Map<String, String> old = TextParts.of(before);
+        Map<String, String> changed = TextParts.of(after);
         assertThat(changed.keySet()).isEqualTo(old.keySet());
         changed.entrySet().removeIf(part -> part.getValue().equals(old.get(part.getKey())));
         assertThat(changed.keySet()).containsExactlyInAnyOrder(names);
@@ -118,7 +107,7 @@ class RepaintTest {
                 .color();
         byte[] after = repaint(deck, use -> use.place().thing().equals("Probe"), Replacement.byHand(PINK));
         assertThat(seen).isNotEqualTo(PINK);
-        assertThat(parts(after).get("ppt/slides/slide1.xml"))
+        assertThat(TextParts.of(after).get("ppt/slides/slide1.xml"))
                 .contains("<a:srgbClr val=\"C0266B\"><a:alpha val=\"70000\"/></a:srgbClr>")
                 .doesNotContain("lumMod");
         assertThat(walk(after))
@@ -163,7 +152,7 @@ class RepaintTest {
         byte[] document = OfficeFiles.openDocument();
         byte[] after = repaint(document, of(Rgb.ofHex("5B6670")), Replacement.byHand(PINK));
         assertOnlyChanged(document, after, "styles.xml");
-        assertThat(parts(after).get("styles.xml")).contains("fo:border='0.5pt solid #C0266B'");
+        assertThat(TextParts.of(after).get("styles.xml")).contains("fo:border='0.5pt solid #C0266B'");
     }
 
     @ParameterizedTest

@@ -4,19 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.formats.archive.Archive;
+import app.zumbido.formats.archive.TextParts;
 import app.zumbido.formats.image.UnreadableImageException;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 
 /** Whatever stands in the parts of a deck, walking through it ends in colours or in a plain refusal. */
@@ -24,27 +18,6 @@ class DamagedPartsTest {
     private static final int VARIANTS = 250;
 
     private final Random random = new Random(31);
-
-    private static Map<String, String> parts(byte[] file) throws IOException {
-        Map<String, String> parts = new LinkedHashMap<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                parts.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
-            }
-        }
-        return parts;
-    }
-
-    private static byte[] zip(Map<String, String> parts) throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-            for (Map.Entry<String, String> part : parts.entrySet()) {
-                zip.putNextEntry(new ZipEntry(part.getKey()));
-                zip.write(part.getValue().getBytes(StandardCharsets.UTF_8));
-            }
-        }
-        return bytes.toByteArray();
-    }
 
     /** A value becomes another one, a tag another tag, a piece is doubled or missing. */
     private String damaged(String part) {
@@ -70,12 +43,12 @@ class DamagedPartsTest {
     void neverLeadToAnythingButColorsOrARefusal() throws IOException {
         int read = 0;
         for (int variant = 0; variant < VARIANTS; variant++) {
-            Map<String, String> parts = parts(Decks.byChance(variant % 5));
+            Map<String, String> parts = TextParts.of(Decks.byChance(variant % 5));
             List<String> names = new ArrayList<>(parts.keySet());
             for (int i = 0; i < 1 + variant % 3; i++) {
                 parts.computeIfPresent(names.get(random.nextInt(names.size())), (name, part) -> damaged(part));
             }
-            try (OfficeFile file = OfficeFile.of(Archive.open(zip(parts)))) {
+            try (OfficeFile file = OfficeFile.of(Archive.open(TextParts.zip(parts)))) {
                 Inventory.Tally tally = new Inventory.Tally();
                 file.walk(tally);
                 read += tally.inventory(file.theme(), true).isEmpty() ? 0 : 1;

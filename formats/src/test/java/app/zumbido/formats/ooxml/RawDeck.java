@@ -1,12 +1,9 @@
 package app.zumbido.formats.ooxml;
 
-import java.io.ByteArrayOutputStream;
+import app.zumbido.formats.archive.TextParts;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 
 /** A deck of one slide, written letter by letter, for what libraries do not write. Source: ECMA-376 Part 1, 13.3 and 19. */
 final class RawDeck {
@@ -142,13 +139,6 @@ final class RawDeck {
     }
 
     byte[] bytes() throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-            for (Map.Entry<String, String> part : parts.entrySet()) {
-                zip.putNextEntry(new ZipEntry(part.getKey()));
-                zip.write(part.getValue().getBytes(StandardCharsets.UTF_8));
-            }
-        }
-        return bytes.toByteArray();
+        return TextParts.zip(parts);
     }
 }

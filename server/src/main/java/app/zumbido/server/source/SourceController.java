@@ -6,7 +6,6 @@ import app.zumbido.core.extraction.Order;
 import app.zumbido.core.extraction.Place;
 import app.zumbido.core.extraction.Proposal;
 import app.zumbido.core.extraction.Reading;
-import app.zumbido.core.extraction.SampleArea;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.server.answer.BrandResponse;
 import app.zumbido.server.contrast.OverlayRequest;
@@ -103,37 +102,6 @@ class SourceController {
                                 names.get(proposal.color()),
                                 sameAs.apply(proposal.color()).orElse(null)))
                         .toList());
-    }
-
-    @GetMapping("/sources/{sid}/sample")
-    SampleResponse sample(
-            @PathVariable UUID id,
-            @PathVariable UUID sid,
-            @RequestParam int x,
-            @RequestParam int y,
-            @RequestParam(defaultValue = "1") int area) {
-        return SampleResponse.of(service.sample(id, sid, new Place(x, y), square(area)));
-    }
-
-    /** The pixels around a place, as the magnifier shows them: the area that is averaged stands whole in them. */
-    @GetMapping("/sources/{sid}/patch")
-    PatchResponse patch(
-            @PathVariable UUID id,
-            @PathVariable UUID sid,
-            @RequestParam int x,
-            @RequestParam int y,
-            @RequestParam(defaultValue = "1") int area) {
-        int side = square(area).magnified();
-        return new PatchResponse(
-                side,
-                service.patch(id, sid, new Place(x, y), side).stream()
-                        .map(rgb -> rgb.map(Rgb::hex).orElse(""))
-                        .toList());
-    }
-
-    private static SampleArea square(int area) {
-        return SampleArea.of(area)
-                .orElseThrow(() -> new OutsidePictureException("An area is 1, 3, 7, 15 or 31 pixels across"));
     }
 
     @GetMapping(path = "/sources/{sid}/picture", produces = MediaType.IMAGE_PNG_VALUE)
@@ -286,19 +254,6 @@ class SourceController {
                     same == null ? null : same.id().value());
         }
     }
-
-    /** @param ink hex of what is written on it */
-    record SampleResponse(String hex, String ink) {
-        static SampleResponse of(Rgb rgb) {
-            return new SampleResponse(rgb.hex(), rgb.ink().hex());
-        }
-    }
-
-    /**
-     * @param side in pixels, odd
-     * @param pixels row by row; empty where the picture ends or is transparent
-     */
-    record PatchResponse(int side, List<String> pixels) {}
 
     /**
      * @param x of the left edge, in pixels

@@ -98,10 +98,10 @@ final class Job {
             last = JobState.DONE;
         } catch (IOException | RuntimeException e) {
             // Libraries wrap what leads out of them in exceptions of their own.
-            if (!isStopAsked()) {
+            last = isStopAsked() ? JobState.STOPPED : JobState.FAILED;
+            if (last == JobState.FAILED) {
                 throw e;
             }
-            last = JobState.STOPPED;
         } finally {
             if (last != JobState.DONE) {
                 Files.deleteIfExists(file);

@@ -48,7 +48,7 @@ final class CodeBlocks {
         Optional<String> name = block.get(0).name();
         return !code.ambiguous()
                 && ROUNDED.containsKey(code.notation())
-                && !between.contains("\n\n")
+                && !CodeNames.hasEmptyLine(between)
                 && (code.name().isEmpty() || code.name().equals(name))
                 && block.stream().allMatch(other -> isSame(other, code));
     }

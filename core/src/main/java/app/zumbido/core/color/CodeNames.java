@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Finds the name that stands beside a code: before it on its line, after it, or alone on the line above. */
 final class CodeNames {
@@ -51,6 +52,8 @@ final class CodeNames {
             "g",
             "b");
 
+    private static final Pattern EMPTY_LINE = Pattern.compile("\\n\\s*\\n");
+
     private CodeNames() {}
 
     static List<FoundCode> beside(String text, List<FoundCode> codes) {
@@ -92,6 +95,11 @@ final class CodeNames {
                 : Optional.empty();
     }
 
+    /** Whatever ends the lines, and with blanks in it or not. */
+    static boolean hasEmptyLine(String text) {
+        return EMPTY_LINE.matcher(text).find();
+    }
+
     /** Several notations of one colour stand beneath one name, with no empty line between. */
     private static Optional<String> sameBlock(List<FoundCode> named, String text, FoundCode code) {
         if (named.isEmpty()) {
@@ -100,7 +108,7 @@ final class CodeNames {
         FoundCode last = named.get(named.size() - 1);
         String between = text.substring(last.end(), code.offset());
         boolean otherNotation = last.notation() != code.notation() && !last.ambiguous();
-        return otherNotation && !between.contains("\n\n") ? last.name() : Optional.empty();
+        return otherNotation && !hasEmptyLine(between) ? last.name() : Optional.empty();
     }
 
     private static Optional<String> name(String raw) {

@@ -12,13 +12,17 @@ import java.util.regex.Pattern;
  * what its themes and rules make of them are no colours of their own.
  */
 public final class CodeText {
-    private static final Pattern SHORT_CODE = Pattern.compile("\n" + CodeSheet.SHORT_CODE + "\n {2}([A-Z0-9]{1,8})\n");
+    /** Other programs may have ended the lines in their own way. */
+    private static final Pattern OURS = Pattern.compile("\\R\\R" + CodeSheet.PALETTE);
+
+    private static final Pattern SHORT_CODE =
+            Pattern.compile("\\R" + CodeSheet.SHORT_CODE + "\\R {2}([A-Z0-9]{1,8})\\R");
 
     private CodeText() {}
 
     /** @return in the order of the text */
     public static List<FoundCode> read(String text) {
-        boolean ours = text.contains("\n\n" + CodeSheet.PALETTE);
+        boolean ours = OURS.matcher(text).find();
         List<FoundCode> codes = CodeScanner.scan(ours ? swatchesOf(text) : text, CoatedPress.instance());
         Matcher found = SHORT_CODE.matcher(text);
         return ours && found.find() ? withoutShortCode(codes, found.group(1) + " ") : codes;
@@ -29,7 +33,7 @@ public final class CodeText {
         StringBuilder kept = new StringBuilder(text.length());
         boolean swatches = false;
         for (String line : text.split("\n", -1)) {
-            boolean heading = !line.isEmpty() && !line.startsWith(" ");
+            boolean heading = !line.isBlank() && !line.startsWith(" ");
             swatches = heading ? line.startsWith(CodeSheet.PALETTE) : swatches;
             kept.append(kept.isEmpty() ? "" : "\n").append(swatches ? line : " ".repeat(line.length()));
         }

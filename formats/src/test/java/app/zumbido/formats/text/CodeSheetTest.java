@@ -1,6 +1,7 @@
 package app.zumbido.formats.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.GroundChange;
@@ -50,6 +51,16 @@ class CodeSheetTest {
         assertThat(codes)
                 .allSatisfy(code -> assertThat(CodeSheet.write(brand.look()).substring(code.offset()))
                         .startsWith(code.text()));
+    }
+
+    @Test
+    void isReadAgainWithTheLineEndsOfOtherSystems() {
+        String text = CodeSheet.write(BrandExample.ferries().look());
+        assertThat(CodeText.read(text.replace("\n", "\r\n")))
+                .extracting(FoundCode::color, FoundCode::name)
+                .containsExactlyElementsOf(CodeText.read(text).stream()
+                        .map(code -> tuple(code.color(), code.name()))
+                        .toList());
     }
 
     @Test

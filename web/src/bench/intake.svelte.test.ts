@@ -23,7 +23,7 @@ describe('taking files in', () => {
   it('reads every text that is dropped', async () => {
     const into = intoNothing();
     await new Intake(into).take([textFile('Sky 7FB2D9', 'sky.txt'), textFile('Sand,E6CFA3', 'sand.csv')]);
-    expect(into.text).toEqual({ content: 'Sky 7FB2D9\nSand,E6CFA3', from: 'sky.txt, sand.csv' });
+    expect(into.text).toEqual({ content: 'Sky 7FB2D9\n\nSand,E6CFA3', from: 'sky.txt and 1 more' });
   });
 
   it('leaves an earlier text when no text is among the files', async () => {

@@ -62,11 +62,12 @@ export class Intake {
   async take(files: File[]): Promise<void> {
     this.problems = [];
     const texts = files.filter(isText);
-    if (texts.length > 0) {
+    const [first] = texts;
+    if (first) {
       const contents = await Promise.all(texts.map((file) => file.text()));
       this.#into.text = {
-        content: contents.join('\n'),
-        from: texts.map((file) => file.name).join(', '),
+        content: contents.join('\n\n'),
+        from: texts.length === 1 ? first.name : `${first.name} and ${texts.length - 1} more`,
       };
     }
     const waiting = files.filter((file) => !isText(file)).map((file) => new Upload(file));

@@ -57,7 +57,6 @@
     {@const start = (side - across) / 2}
     <svg
       viewBox="0 0 {side} {side}"
-      style:--pixel={side / 13}
       role="img"
       aria-label="{side} x {side} pixels around {origin.x}, {origin.y}"
     >
@@ -115,12 +114,13 @@
   .inner {
     fill: none;
     stroke: #000;
-    stroke-width: calc(0.34 * var(--pixel));
+    stroke-width: 4px;
+    vector-effect: non-scaling-stroke;
   }
 
   .inner {
     stroke: #fff;
-    stroke-width: calc(0.14 * var(--pixel));
+    stroke-width: 1.6px;
   }
 
   p {

@@ -19,6 +19,7 @@
   let form = $state<HTMLFormElement>();
   /** How many were added since this was opened. */
   let added = $state(0);
+  const said = $derived(added === 0 ? '' : added === 1 ? '1 colour added.' : `${added} colours added.`);
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
@@ -57,9 +58,7 @@
     <div class="buttons">
       <Button type="submit" look="main">Add</Button>
       <Button type="submit" value="more">Add, and another</Button>
-      <span role="status"
-        >{added === 0 ? '' : added === 1 ? '1 colour added.' : `${added} colours added.`}</span
-      >
+      <span role="status">{said}</span>
     </div>
   </form>
 </Dialog>

@@ -44,7 +44,9 @@
   <p><b>Summer is near</b><span>New times from 1 May, every hour until dusk</span></p>
   {#if mark}<em style:left="{mark.x}%" style:top="{mark.y}%"></em>{/if}
 </div>
-<p role="status" class="worst">{laid.worst ? worstWords(laid.worst) : 'Judging…'}</p>
+<p role="status" class="worst" class:stale={laid.stale} aria-busy={laid.stale}>
+  {laid.worst ? worstWords(laid.worst) : 'Judging…'}
+</p>
 <Complaint text={laid.problem} />
 
 <style>
@@ -101,5 +103,10 @@
   .worst {
     margin: 8px 0 12px;
     font-weight: 600;
+  }
+
+  .stale {
+    color: var(--ink-2);
+    font-weight: 400;
   }
 </style>

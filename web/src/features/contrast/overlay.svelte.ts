@@ -19,8 +19,14 @@ export class OverlayState {
   opacity = $state(70);
   text = $state('#FFFFFF');
   worst = $state.raw<Worst>();
+  /** Whether the verdict is of what stood there before: it is being judged anew. */
+  stale = $state(false);
   problem = $state<string>();
-  readonly #latest = new LatestOnly<Worst>((answer) => (this.worst = answer));
+  #asked = 0;
+  readonly #latest = new LatestOnly<{ worst: Worst; turn: number }>(({ worst, turn }) => {
+    this.worst = worst;
+    this.stale = turn !== this.#asked;
+  });
 
   constructor(bench: Bench) {
     this.#bench = bench;
@@ -53,12 +59,15 @@ export class OverlayState {
     const { text, picture } = this;
     const laid = this.overlay ? { overlay: { hex: this.overlay, alpha: this.opacity / 100 } } : {};
     const stops = [...this.stops];
+    const turn = ++this.#asked;
+    this.stale = true;
     this.#latest.ask(async () => {
       try {
         this.problem = undefined;
-        return await (picture
+        const worst = await (picture
           ? this.#bench.grounds.judgePicture(picture, { text, ...laid })
           : this.#bench.grounds.judgeGradient({ stops, text, ...laid }));
+        return { worst, turn };
       } catch (error) {
         this.problem = messageOf(error);
         throw error;

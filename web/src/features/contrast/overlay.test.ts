@@ -95,6 +95,21 @@ describe('a ground that changes, with what is laid over it', () => {
     expect(state.problem).toBeUndefined();
   });
 
+  it('tells that a verdict is of what stood there before', async () => {
+    const answers: ((worst: Worst) => void)[] = [];
+    const judgeGradient = vi.fn(() => new Promise<Worst>((resolve) => answers.push(resolve)));
+    const state = new OverlayState(bench(['#0B2A4A', '#0F7C7A'], { judgeGradient }));
+    state.judge();
+    state.judge();
+    expect(state.stale).toBe(true);
+    answers[0]?.({ ...WORST, ratio: 1 });
+    await vi.waitFor(() => expect(answers).toHaveLength(2));
+    expect(state.stale).toBe(true);
+    answers[1]?.(WORST);
+    await vi.waitFor(() => expect(state.stale).toBe(false));
+    expect(state.worst).toEqual(WORST);
+  });
+
   it('says why it could not be judged', async () => {
     const judgePicture = vi.fn().mockRejectedValue(new Error('The picture is gone'));
     const state = new OverlayState(bench(['#0B2A4A'], { judgePicture }));

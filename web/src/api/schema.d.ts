@@ -332,7 +332,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["rename_4"];
+        put: operations["rename_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -350,6 +350,22 @@ export interface paths {
         get?: never;
         put: operations["move_1"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/groups/position/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewMove_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -380,7 +396,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["rename_3"];
+        put: operations["rename_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -484,6 +500,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/palettes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palettes/in-force/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/palettes/{palette}": {
         parameters: {
             query?: never;
@@ -494,6 +542,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palettes/{pid}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["drop_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palettes/{pid}/in-force": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["use"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palettes/{pid}/in-force/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/palettes/{pid}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename_4"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -564,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/roles/chart/order/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewBetterOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/roles/draft": {
         parameters: {
             query?: never;
@@ -574,6 +702,22 @@ export interface paths {
         get: operations["draft"];
         put?: never;
         post: operations["takeDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/roles/draft/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewDraft"];
         delete?: never;
         options?: never;
         head?: never;
@@ -606,6 +750,22 @@ export interface paths {
         get?: never;
         put: operations["assign"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/roles/{role}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewAssigning"];
         delete?: never;
         options?: never;
         head?: never;
@@ -932,6 +1092,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/swatches/order/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/swatches/{swatch}": {
         parameters: {
             query?: never;
@@ -1188,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/theme/policy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setPolicy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/theme/slots/{slot}": {
         parameters: {
             query?: never;
@@ -1325,6 +1517,22 @@ export interface paths {
         };
         get?: never;
         put: operations["rename_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/themes/{tid}/policy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setPolicy_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1736,6 +1944,16 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AlternativeResponse: {
+            colors: string[];
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        AlternativesResponse: {
+            inForce: string;
+            others: components["schemas"]["AlternativeResponse"][];
+        };
         AsideRequest: {
             aside: boolean;
             remark: string;
@@ -1754,6 +1972,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            palettes: components["schemas"]["AlternativesResponse"];
             proposedShortCode: string;
             remarks: components["schemas"]["RemarkResponse"][];
             /** Format: int64 */
@@ -1869,7 +2088,7 @@ export interface components {
             grounds: components["schemas"]["GroundFollowsResponse"][];
             inside: boolean;
             pairs: components["schemas"]["PairTurnsResponse"][];
-            roles: ("main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits")[];
+            roles: ("main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits")[];
             slots: components["schemas"]["SlotFollowsResponse"][];
             swatches: components["schemas"]["SwatchFollowsResponse"][];
             /** Format: int32 */
@@ -1877,11 +2096,11 @@ export interface components {
         };
         ContradictionResponse: {
             /** @enum {string} */
-            kind: "text-on-box-fill" | "text-on-dark-unreadable" | "highlight-elsewhere" | "off-limits-in-role" | "off-limits-in-slot" | "tint-in-palette" | "tint-in-slot";
+            kind: "text-on-fill" | "text-on-dark-unreadable" | "highlight-elsewhere" | "off-limits-in-role" | "off-limits-in-slot" | "tint-in-palette" | "tint-in-slot";
             /** Format: double */
             ratio?: number;
             /** @enum {string} */
-            role?: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+            role?: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             slot?: string;
             swatch: string;
             theme?: string;
@@ -1930,7 +2149,7 @@ export interface components {
             /** @enum {string} */
             reason: "most-used" | "next-in-use" | "strongest-and-farthest" | "darkest-and-quiet" | "lightest" | "pale-and-quiet" | "green" | "amber" | "red" | "in-order";
             /** @enum {string} */
-            role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+            role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             swatches: string[];
         };
         FontsResponse: {
@@ -2173,6 +2392,10 @@ export interface components {
             /** Format: int32 */
             y?: number;
         };
+        NewPalette: {
+            empty?: boolean;
+            name: string;
+        };
         NewStep: {
             /** Format: double */
             away: number;
@@ -2204,7 +2427,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "drafted" | "theme-taken";
+            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "drafted" | "theme-taken";
             slot?: string;
             subject?: string;
             theme?: string;
@@ -2269,10 +2492,31 @@ export interface components {
             passes: boolean;
             theme: string;
         };
+        PaletteName: {
+            name: string;
+        };
         PatchResponse: {
             pixels: string[];
             /** Format: int32 */
             side: number;
+        };
+        PolicyRequest: {
+            /** @enum {string} */
+            highlight?: "last" | "in-order-of-use";
+            keep?: string[];
+            /** @enum {string} */
+            links?: "brand" | "customary";
+            /** @enum {string} */
+            spare?: "derive" | "repeat" | "black-and-grey";
+        };
+        PolicyResponse: {
+            /** @enum {string} */
+            highlight: "last" | "in-order-of-use";
+            keep: string[];
+            /** @enum {string} */
+            links: "brand" | "customary";
+            /** @enum {string} */
+            spare: "derive" | "repeat" | "black-and-grey";
         };
         PositionRequest: {
             /** Format: int32 */
@@ -2389,7 +2633,7 @@ export interface components {
         };
         RoleResponse: {
             /** @enum {string} */
-            role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+            role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             several: boolean;
             swatches: string[];
             words: string;
@@ -2497,6 +2741,7 @@ export interface components {
         };
         SpecimenResponse: {
             accents: string[];
+            band: string;
             besideLead: string;
             bodyFont: string;
             bullet: string;
@@ -2505,13 +2750,16 @@ export interface components {
             headingFont: string;
             lead: string;
             link: string;
+            onBand: string;
             onLead: string;
             onRaised: string;
+            onTableHead: string;
             page1: string;
             page2: string;
             quiet: string;
             raised: string;
             series: string[];
+            tableHead: string;
             text1: string;
             text2: string;
             turnedLink: string;
@@ -2615,6 +2863,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            policy: components["schemas"]["PolicyResponse"];
             slots: components["schemas"]["SlotResponse"][];
             specimen: components["schemas"]["SpecimenResponse"];
             /** Format: int32 */
@@ -3464,7 +3713,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    rename_4: {
+    rename_6: {
         parameters: {
             query?: never;
             header: {
@@ -3534,6 +3783,37 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    previewMove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroupPositionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     sort: {
         parameters: {
             query?: never;
@@ -3569,7 +3849,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    rename_3: {
+    rename_5: {
         parameters: {
             query?: never;
             header: {
@@ -3782,6 +4062,76 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPalette"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    rename_3: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaletteName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
     take: {
         parameters: {
             query?: never;
@@ -3795,6 +4145,134 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    drop_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                pid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                pid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                pid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    rename_4: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                pid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaletteName"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -3930,6 +4408,33 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    previewBetterOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     draft: {
         parameters: {
             query?: never;
@@ -3986,6 +4491,33 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    previewDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     setProportion: {
         parameters: {
             query?: never;
@@ -4029,7 +4561,7 @@ export interface operations {
             };
             path: {
                 id: string;
-                role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+                role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             };
             cookie?: never;
         };
@@ -4057,6 +4589,38 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    previewAssigning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AssignRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     word: {
         parameters: {
             query?: never;
@@ -4065,7 +4629,7 @@ export interface operations {
             };
             path: {
                 id: string;
-                role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+                role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             };
             cookie?: never;
         };
@@ -4715,6 +5279,37 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    previewOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     swatch: {
         parameters: {
             query?: never;
@@ -5281,6 +5876,41 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    setPolicy: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PolicyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
     fill_1: {
         parameters: {
             query?: never;
@@ -5355,6 +5985,7 @@ export interface operations {
                 apply?: boolean;
                 spare?: "derive" | "repeat" | "black-and-grey";
                 links?: "brand" | "customary";
+                highlight?: "last" | "in-order-of-use";
                 keep?: string[];
             };
             header?: {
@@ -5582,6 +6213,42 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    setPolicy_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                tid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PolicyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
     fill: {
         parameters: {
             query?: never;
@@ -5658,6 +6325,7 @@ export interface operations {
                 apply?: boolean;
                 spare?: "derive" | "repeat" | "black-and-grey";
                 links?: "brand" | "customary";
+                highlight?: "last" | "in-order-of-use";
                 keep?: string[];
             };
             header?: {

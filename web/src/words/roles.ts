@@ -7,6 +7,8 @@ const NAMES: Record<Role, string> = {
   text: 'Text',
   'text-on-dark': 'Text on dark',
   'box-fill': 'Box fill',
+  'table-head': 'Table head',
+  band: 'Table rows',
   positive: 'Positive',
   negative: 'Negative',
   go: 'Go',

@@ -9,6 +9,8 @@ const USUAL: Record<Role, string> = {
   text: 'Body text on light grounds.',
   'text-on-dark': 'Text on dark grounds.',
   'box-fill': 'The quiet ground of boxes and tables.',
+  'table-head': 'Heads of tables; without one the main colour.',
+  band: 'Every second row of tables; without one the second ground.',
   positive: 'Says that something is well.',
   negative: 'Says that something is not.',
   go: 'Go, in a set with caution and stop.',
@@ -52,8 +54,8 @@ export function contradictionWords(told: Contradiction): string {
   const role = told.role ? roleName(told.role) : '';
   const slot = told.slot ? `${slotName(told.slot)} of ${told.theme}` : '';
   switch (told.kind) {
-    case 'text-on-box-fill':
-      return `${swatch} is the text, but cannot be read on the box fill (${ratio(told.ratio)}; 4.5:1 is needed).`;
+    case 'text-on-fill':
+      return `${swatch} is the text, but cannot be read on the colour for ${role} (${ratio(told.ratio)}; 4.5:1 is needed).`;
     case 'text-on-dark-unreadable':
       return `${swatch} is the text on dark, but cannot be read on the text colour (${ratio(told.ratio)}).`;
     case 'highlight-elsewhere':

@@ -30,8 +30,8 @@
   }
 
   th {
-    background: var(--lead);
-    color: var(--on-lead);
+    background: var(--table-head);
+    color: var(--on-table-head);
     text-align: start;
   }
 
@@ -46,6 +46,7 @@
   }
 
   tbody tr:nth-child(even) {
-    background: var(--page2);
+    background: var(--band);
+    color: var(--on-band);
   }
 </style>

@@ -7,9 +7,12 @@ import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.UnknownSwatchException;
 import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.AccentOrder;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.Themes;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -22,6 +25,7 @@ import java.util.function.UnaryOperator;
  * @param revision grows by one with every change, 1 at first; never comes twice
  * @param name 1 to 120 characters
  * @param shortCode the letters put in front of a swatch's name in what is handed over
+ * @param alternatives other palettes of the brand, with all that is decided on each
  */
 public record Brand(
         UUID id,
@@ -31,7 +35,8 @@ public record Brand(
         Palette palette,
         Roles roles,
         Themes themes,
-        GroundRules grounds)
+        GroundRules grounds,
+        Alternatives alternatives)
         implements Painted<Brand> {
     public static final int LONGEST_NAME = 120;
     public static final int LONGEST_SHORT_CODE = 8;
@@ -46,6 +51,11 @@ public record Brand(
             throw new IllegalArgumentException(
                     "A short code has 1 to " + LONGEST_SHORT_CODE + " capital letters or digits");
         }
+        requireKnown(palette, roles, themes, grounds);
+    }
+
+    /** @throws UnknownSwatchException if one of the others speaks of a swatch that the palette lacks */
+    static void requireKnown(Palette palette, Roles roles, Themes themes, GroundRules grounds) {
         Set<SwatchId> known = palette.ids();
         for (Painted<?> holder : List.<Painted<?>>of(roles, themes, grounds)) {
             for (Paint paint : holder.paints()) {
@@ -62,8 +72,20 @@ public record Brand(
 
     /** A brand of its own that begins as this one stands. */
     public Brand copy(Supplier<UUID> ids, String newName) {
-        Themes copied = themes.each(theme -> theme.under(ids.get()));
-        return new Brand(ids.get(), 1, newName, shortCode, palette, roles, copied, grounds);
+        Map<UUID, UUID> renamed = new HashMap<>();
+        alternatives.themeIds().forEach(theme -> renamed.put(theme, ids.get()));
+        themes.ids().forEach(theme -> renamed.putIfAbsent(theme, ids.get()));
+        Themes copied = themes.each(theme -> theme.under(renamed.get(theme.id())));
+        return new Brand(
+                ids.get(),
+                1,
+                newName,
+                shortCode,
+                palette,
+                roles,
+                copied,
+                grounds,
+                alternatives.underThemes(theme -> renamed.get(theme)));
     }
 
     /** @return the brand as it looks in the theme that is handed over first */
@@ -91,7 +113,8 @@ public record Brand(
                 palette.repainted(change),
                 roles.repainted(change),
                 themes.repainted(change),
-                grounds.repainted(change));
+                grounds.repainted(change),
+                alternatives);
     }
 
     /** @param swatch that nothing refers to any more */
@@ -115,40 +138,63 @@ public record Brand(
 
     /** @throws app.zumbido.core.palette.UnknownSwatchException if the change speaks of a swatch that is not there */
     public Brand apply(Change change) {
-        return change.applyTo(this).at(revision + 1);
+        Brand changed = change.applyTo(this);
+        return (change.reorders() ? changed.heardSince(this) : changed).at(revision + 1);
+    }
+
+    private Brand heardSince(Brand before) {
+        return with(themes.each(theme -> AccentOrder.heard(theme, before.palette, before.roles, palette, roles)));
     }
 
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
-        return new Brand(id, newRevision, name, shortCode, palette, roles, themes, grounds);
+        return new Brand(id, newRevision, name, shortCode, palette, roles, themes, grounds, alternatives);
     }
 
     Brand withName(String newName) {
-        return new Brand(id, revision, newName, shortCode, palette, roles, themes, grounds);
+        return new Brand(id, revision, newName, shortCode, palette, roles, themes, grounds, alternatives);
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
-        return new Brand(id, revision, name, newShortCode, palette, roles, themes, grounds);
+        return new Brand(id, revision, name, newShortCode, palette, roles, themes, grounds, alternatives);
     }
 
     Brand with(Palette newPalette) {
-        return new Brand(id, revision, name, shortCode, newPalette, roles, themes, grounds);
+        return new Brand(id, revision, name, shortCode, newPalette, roles, themes, grounds, alternatives);
     }
 
     Brand with(Roles newRoles) {
-        return new Brand(id, revision, name, shortCode, palette, newRoles, themes, grounds);
+        return new Brand(id, revision, name, shortCode, palette, newRoles, themes, grounds, alternatives);
     }
 
     Brand with(Themes newThemes) {
-        return new Brand(id, revision, name, shortCode, palette, roles, newThemes, grounds);
+        return new Brand(id, revision, name, shortCode, palette, roles, newThemes, grounds, alternatives);
+    }
+
+    Brand with(Alternatives newAlternatives) {
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, newAlternatives);
+    }
+
+    /** @return with another palette in force, and all that is decided on it */
+    Brand standingOn(Alternative other) {
+        return new Brand(
+                id,
+                revision,
+                name,
+                shortCode,
+                other.palette(),
+                other.roles(),
+                other.themes(),
+                other.grounds(),
+                alternatives);
     }
 
     Brand with(GroundRules newGrounds) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, newGrounds);
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, newGrounds, alternatives);
     }
 
     /** @param pictures the same pictures under other ids */
     public Brand over(UnaryOperator<UUID> pictures) {
-        return with(grounds.over(pictures));
+        return with(grounds.over(pictures)).with(alternatives.over(pictures));
     }
 }

@@ -8,7 +8,6 @@ import app.zumbido.core.roles.RoleDraft;
 import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.SlotSetting;
 import app.zumbido.core.theme.Suggestion;
-import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
@@ -71,8 +70,7 @@ public sealed interface BrandChange extends Change {
                     source,
                     swatches,
                     roles.assigned(),
-                    Suggestion.of(palette, roles, first.ground(), SuggestionPolicy.USUAL)
-                            .settings());
+                    Suggestion.of(palette, roles, first, first.policy()).settings());
         }
 
         @Override

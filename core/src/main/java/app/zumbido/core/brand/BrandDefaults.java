@@ -29,6 +29,7 @@ public record BrandDefaults(FontPair fonts, List<Group> groups) {
         all.addAll(groups);
         Theme theme = Theme.empty(themeId, Brand.themeName(name)).withFonts(fonts);
         Palette palette = new Palette(List.of(), all, List.of());
-        return new Brand(id, 1, name, shortCode, palette, Roles.NONE, Themes.of(theme), GroundRules.NONE);
+        return new Brand(
+                id, 1, name, shortCode, palette, Roles.NONE, Themes.of(theme), GroundRules.NONE, Alternatives.NONE);
     }
 }

@@ -18,8 +18,8 @@ import java.util.Optional;
 public final class Contradictions {
     /** What is told. */
     public enum Kind {
-        /** Text and box fill are too much alike to read. */
-        TEXT_ON_BOX_FILL,
+        /** Text and what is filled beneath it are too much alike to read. */
+        TEXT_ON_FILL,
         /** Text on dark does not read on the text colour or the main one. */
         TEXT_ON_DARK_UNREADABLE,
         /** The highlight loses its force where it has another role too. */
@@ -68,7 +68,8 @@ public final class Contradictions {
     }
 
     private void text() {
-        unreadable(Role.TEXT, Role.BOX_FILL, Kind.TEXT_ON_BOX_FILL);
+        unreadable(Role.TEXT, Role.BOX_FILL, Kind.TEXT_ON_FILL);
+        unreadable(Role.TEXT, Role.BAND, Kind.TEXT_ON_FILL);
         unreadable(Role.TEXT_ON_DARK, Role.TEXT, Kind.TEXT_ON_DARK_UNREADABLE);
     }
 

@@ -56,6 +56,11 @@ public sealed interface GroupChange extends Change {
         }
 
         @Override
+        public boolean reorders() {
+            return true;
+        }
+
+        @Override
         public TrailNote note(Brand before) {
             int from = before.palette().groups().indexOf(group) + 1;
             return TrailNote.of(ChangeKind.GROUP_MOVED)

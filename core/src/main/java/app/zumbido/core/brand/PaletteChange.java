@@ -143,6 +143,11 @@ public sealed interface PaletteChange extends Change {
         }
 
         @Override
+        public boolean reorders() {
+            return true;
+        }
+
+        @Override
         public TrailNote note(Brand before) {
             int from = before.palette().indexOf(id) + 1;
             int to = before.palette().moving(id, index).indexOf(id) + 1;
@@ -166,6 +171,11 @@ public sealed interface PaletteChange extends Change {
         @Override
         public Brand applyTo(Brand brand) {
             return brand.with(brand.palette().inOrder(order));
+        }
+
+        @Override
+        public boolean reorders() {
+            return true;
         }
 
         @Override

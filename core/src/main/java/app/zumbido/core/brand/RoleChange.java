@@ -37,6 +37,11 @@ public sealed interface RoleChange extends Change {
         }
 
         @Override
+        public boolean reorders() {
+            return true;
+        }
+
+        @Override
         public TrailNote note(Brand before) {
             return TrailNote.of(ChangeKind.HIERARCHY_MARKED)
                     .subject(source)
@@ -74,6 +79,11 @@ public sealed interface RoleChange extends Change {
         }
 
         @Override
+        public boolean reorders() {
+            return true;
+        }
+
+        @Override
         public TrailNote note(Brand before) {
             TrailNote note = TrailNote.of(ChangeKind.ROLE_ASSIGNED)
                     .fromTo("", role.name())
@@ -98,6 +108,11 @@ public sealed interface RoleChange extends Change {
         @Override
         public Brand applyTo(Brand brand) {
             return brand.with(brand.roles().with(assigned));
+        }
+
+        @Override
+        public boolean reorders() {
+            return true;
         }
 
         @Override
@@ -145,6 +160,11 @@ public sealed interface RoleChange extends Change {
         @Override
         public Brand applyTo(Brand brand) {
             return brand.with(brand.roles().with(Role.CHART, order));
+        }
+
+        @Override
+        public boolean reorders() {
+            return true;
         }
 
         @Override

@@ -14,6 +14,7 @@ import app.zumbido.core.theme.Unbranded;
 import app.zumbido.core.type.FontPair;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What the specimens are painted from. Empty slots show the unbranded greys.
@@ -24,9 +25,13 @@ import java.util.Map;
  * @param accents all six in order
  * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
  * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
- * @param lead what title slides, bands, heads of tables and buttons stand on: the main colour
+ * @param lead what title slides and buttons stand on: the main colour
  * @param onLead what is written on it: the text or the page colour where one reads, else black or white, of which one does
  * @param besideLead a rule on it: the first accent that is told from it
+ * @param tableHead what heads of tables stand on: what has that role, else the lead
+ * @param onTableHead what is written on it, chosen as for the lead
+ * @param band every second row of tables: what has that role, else the second ground
+ * @param onBand what is written on it: the text where it reads, chosen as for the lead
  * @param bullet what is led by on the page itself: the main colour where it is seen there
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param onRaised the better of the text and the page colour on it
@@ -44,6 +49,10 @@ public record Specimen(
         Rgb lead,
         Rgb onLead,
         Rgb besideLead,
+        Rgb tableHead,
+        Rgb onTableHead,
+        Rgb band,
+        Rgb onBand,
         Rgb bullet,
         Rgb raised,
         Rgb onRaised,
@@ -57,8 +66,8 @@ public record Specimen(
         List<Rgb> accents = ThemeSlot.ACCENTS.stream().map(colors::get).toList();
         Rgb raised = raised(look, accents);
         Rgb lead = main(look, accents);
-        Rgb ofTheme = better(texts.get(0), pages.get(0), lead);
-        boolean reads = ContrastRatio.between(ofTheme, lead).reaches(WcagLevel.AA.text());
+        Rgb tableHead = of(Role.TABLE_HEAD, look).orElse(lead);
+        Rgb band = of(Role.BAND, look).orElse(pages.get(1));
         boolean seen = ContrastRatio.between(lead, pages.get(0)).reaches(WcagLevel.GRAPHICS);
         return new Specimen(
                 ground,
@@ -70,11 +79,15 @@ public record Specimen(
                 colors.get(ThemeSlot.FOLLOWED_HYPERLINK),
                 TurnedLayout.link(colors, ground.turned()),
                 lead,
-                reads ? ofTheme : lead.ink(),
+                written(lead, texts, pages),
                 accents.stream()
                         .filter(accent -> Difference.between(accent, lead) >= Difference.TOLD_APART)
                         .findFirst()
                         .orElse(pages.get(0)),
+                tableHead,
+                written(tableHead, texts, pages),
+                band,
+                written(band, texts, pages),
                 seen ? lead : texts.get(0),
                 raised,
                 better(texts.get(0), pages.get(0), raised),
@@ -84,17 +97,20 @@ public record Specimen(
 
     /** A brand without a main colour leads with its first accent. */
     private static Rgb main(Look look, List<Rgb> accents) {
-        return look.roles()
-                .first(Role.MAIN)
-                .map(swatch -> look.palette().get(swatch).color())
-                .orElse(accents.get(0));
+        return of(Role.MAIN, look).orElse(accents.get(0));
+    }
+
+    private static Optional<Rgb> of(Role role, Look look) {
+        return look.roles().first(role).map(swatch -> look.palette().get(swatch).color());
+    }
+
+    private static Rgb written(Rgb ground, List<Rgb> texts, List<Rgb> pages) {
+        Rgb ofTheme = better(texts.get(0), pages.get(0), ground);
+        return ContrastRatio.between(ofTheme, ground).reaches(WcagLevel.AA.text()) ? ofTheme : ground.ink();
     }
 
     private static Rgb raised(Look look, List<Rgb> accents) {
-        return look.roles()
-                .first(Role.HIGHLIGHT)
-                .map(swatch -> look.palette().get(swatch).color())
-                .orElse(accents.get(0));
+        return of(Role.HIGHLIGHT, look).orElse(accents.get(0));
     }
 
     /** The second tint that document programs offer of the second text colour: between it and the page. */

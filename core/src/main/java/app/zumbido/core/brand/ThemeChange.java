@@ -5,6 +5,8 @@ import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.FontPair;
@@ -55,19 +57,43 @@ public sealed interface ThemeChange extends Change {
         }
     }
 
-    record ApplySuggestion(UUID theme, Map<ThemeSlot, SlotSetting> settings) implements ThemeChange {
+    /** @param policy what the suggestion heeded; later ones do too */
+    record ApplySuggestion(UUID theme, SuggestionPolicy policy, Map<ThemeSlot, SlotSetting> settings)
+            implements ThemeChange {
         public ApplySuggestion {
             settings = Map.copyOf(settings);
         }
 
+        public static ApplySuggestion of(Look look, SuggestionPolicy policy) {
+            return new ApplySuggestion(
+                    look.themeId(),
+                    policy,
+                    Suggestion.of(look.palette(), look.roles(), look.theme(), policy)
+                            .settings());
+        }
+
         @Override
         public Theme applyTo(Theme before) {
-            return before.with(settings);
+            return before.heeding(policy).with(settings);
         }
 
         @Override
         public TrailNote note(Look before) {
             return TrailNote.of(ChangeKind.SUGGESTION_APPLIED).count(settings.size());
+        }
+    }
+
+    /** Says what every suggestion for the theme heeds. */
+    record SetPolicy(UUID theme, SuggestionPolicy policy) implements ThemeChange {
+        @Override
+        public Theme applyTo(Theme before) {
+            return before.heeding(policy);
+        }
+
+        @Override
+        public TrailNote note(Look before) {
+            return TrailNote.of(ChangeKind.SUGGESTION_POLICY_SET)
+                    .count(policy.kept().size());
         }
     }
 

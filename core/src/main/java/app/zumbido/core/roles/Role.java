@@ -11,6 +11,10 @@ public enum Role {
     TEXT(1),
     TEXT_ON_DARK(1),
     BOX_FILL(1),
+    /** Head of tables; without one the main colour. */
+    TABLE_HEAD(1),
+    /** Every second row of tables; without one the second ground. */
+    BAND(1),
     /** Says that something is well. */
     POSITIVE(1),
     /** Says that something is not. */

@@ -1,6 +1,7 @@
 package app.zumbido.core.theme;
 
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.roles.Role;
@@ -9,6 +10,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The six accents: brand colours in order of use, told apart from their neighbours, then companions of them. What has a hue
@@ -20,59 +22,80 @@ final class Accents {
     /** What one with a hue is worth beyond that: no number of greys takes its place. */
     private static final double WORTH_OF_HUE = 10_000;
 
-    private static final int SLOTS = ThemeSlot.ACCENTS.size();
+    private final List<Ink> brand;
+    private final TextBlock text;
+    private final SuggestionPolicy.Spare spare;
+    /** What stands in accents already. */
+    private final List<Ink> kept;
+    /** The accents that are to be filled. */
+    private final List<ThemeSlot> free;
+    /** What stands in the last of them, whatever the others are. */
+    private final Optional<Ink> last;
+    /** The ordered subset of least cost that stands in the first of them. */
+    private final List<Ink> chosen;
 
-    private Accents() {}
+    private Accents(
+            List<Ink> brand, TextBlock text, Map<ThemeSlot, Rgb> kept, List<ThemeSlot> free, SuggestionPolicy policy) {
+        this.kept = kept.values().stream().map(color -> Ink.plain(color, 0)).toList();
+        // What is kept in an accent is not wanted in another.
+        this.brand =
+                brand.stream().filter(ink -> !kept.containsValue(ink.color())).toList();
+        this.text = text;
+        this.spare = policy.spare();
+        this.free = free;
+        boolean apart = policy.highlight() == SuggestionPolicy.Highlight.LAST;
+        this.last = free.isEmpty()
+                ? Optional.empty()
+                : this.brand.stream()
+                        .filter(ink -> apart && ink.is(Role.HIGHLIGHT) && !isLikePage(ink, text))
+                        .findFirst();
+        List<Ink> ordinary = this.brand.stream()
+                .filter(ink -> !apart || !ink.is(Role.HIGHLIGHT))
+                .toList();
+        this.chosen = choose(eligible(ordinary, text), text, last.isPresent() ? free.size() - 1 : free.size());
+    }
 
-    /** @param chosen as {@link #chosen} says */
-    static Map<ThemeSlot, SlotSetting> settings(
-            List<Ink> brand, List<Ink> chosen, TextBlock text, SuggestionPolicy.Spare spare) {
-        Optional<Ink> highlight = highlight(brand, text);
+    /** @param kept what stands in the accents that stay as they are, as far as anything does */
+    static Accents of(List<Ink> brand, TextBlock text, Map<ThemeSlot, Rgb> kept, SuggestionPolicy policy) {
+        List<ThemeSlot> free = ThemeSlot.ACCENTS.stream()
+                .filter(slot -> !policy.kept().contains(slot))
+                .toList();
+        return new Accents(brand, text, kept, free, policy);
+    }
+
+    Map<ThemeSlot, SlotSetting> settings() {
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(ThemeSlot.class);
         for (Ink ink : chosen) {
             put(settings, ink.is(Role.CHART) ? SlotReason.IN_CHART_ORDER : SlotReason.IN_ORDER_OF_USE, ink.paint());
         }
         // What is made from others is made from the ordinary ones; without any there is nothing to repeat.
-        List<Ink> bases = chosen.isEmpty() ? highlight.stream().toList() : chosen;
+        List<Ink> bases = chosen.isEmpty() ? last.stream().toList() : chosen;
         SpareAccents spares =
                 new SpareAccents(bases, Family.of(brand.stream().map(Ink::color).toList()), text);
-        int missing = SLOTS - chosen.size() - (highlight.isPresent() ? 1 : 0);
+        int missing = free.size() - chosen.size() - (last.isPresent() ? 1 : 0);
         List<SpareAccents.Made> made = switch (bases.isEmpty() && spare == SuggestionPolicy.Spare.REPEAT
                 ? SuggestionPolicy.Spare.DERIVE
                 : spare) {
-            case DERIVE -> spares.derived(chosen, highlight, missing);
+            case DERIVE ->
+                spares.derived(Stream.concat(kept.stream(), chosen.stream()).toList(), last, missing);
             case REPEAT -> spares.repeated(missing);
             case BLACK_AND_GREY -> SpareAccents.blackAndGrey(missing);
         };
         made.forEach(accent -> put(settings, accent.reason(), accent.paint()));
-        highlight.ifPresent(ink -> put(settings, SlotReason.HIGHLIGHT_LAST, ink.paint()));
+        last.ifPresent(ink -> put(settings, SlotReason.HIGHLIGHT_LAST, ink.paint()));
         return settings;
     }
 
     /** Fills the next accent. */
-    private static void put(Map<ThemeSlot, SlotSetting> settings, SlotReason reason, Paint paint) {
-        settings.put(ThemeSlot.ACCENTS.get(settings.size()), SlotSetting.because(reason, paint));
-    }
-
-    /** @return the ordered subset of least cost that stands in the accents, without the highlight */
-    static List<Ink> chosen(List<Ink> brand, TextBlock text) {
-        List<Ink> ordinary =
-                brand.stream().filter(ink -> !ink.is(Role.HIGHLIGHT)).toList();
-        int room = highlight(brand, text).isPresent() ? SLOTS - 1 : SLOTS;
-        return choose(eligible(ordinary, text), text, room);
-    }
-
-    private static Optional<Ink> highlight(List<Ink> brand, TextBlock text) {
-        return brand.stream()
-                .filter(ink -> ink.is(Role.HIGHLIGHT) && !isLikePage(ink, text))
-                .findFirst();
+    private void put(Map<ThemeSlot, SlotSetting> settings, SlotReason reason, Paint paint) {
+        settings.put(free.get(settings.size()), SlotSetting.because(reason, paint));
     }
 
     /** @return the colours of the brand that stand in no accent, though they could be seen on the page */
-    static List<Ink> leftOut(List<Ink> brand, List<Ink> chosen, TextBlock text) {
+    List<Ink> leftOut() {
         List<Ink> left = new ArrayList<>(eligible(brand, text));
         left.removeAll(chosen);
-        highlight(brand, text).ifPresent(left::remove);
+        last.ifPresent(left::remove);
         return left;
     }
 
@@ -131,9 +154,9 @@ final class Accents {
         return chosen;
     }
 
-    static void charge(Bill bill, List<Ink> chosen, TextBlock text) {
+    void charge(Bill bill) {
         for (int i = 0; i < chosen.size(); i++) {
-            ThemeSlot slot = ThemeSlot.ACCENTS.get(i);
+            ThemeSlot slot = free.get(i);
             Ink ink = chosen.get(i);
             bill.charge(GivenUp.Kind.LATE_IN_ORDER, slot, ink.rank() - i);
             bill.charge(GivenUp.Kind.WEAK_ON_PAGE, slot, weak(ink, text));

@@ -67,11 +67,16 @@ record Ink(
         return unmoved(new Paint.Fixed(color), color, rank, false, Set.of());
     }
 
-    /** @return every swatch that may be used, in the order of use */
+    /** @return every swatch that may be used, in the usual order of use */
     static List<Ink> allOf(Palette palette, Roles roles) {
+        return allOf(palette, roles, SuggestionPolicy.USUAL.highlight());
+    }
+
+    /** @return every swatch that may be used, in the order of use */
+    static List<Ink> allOf(Palette palette, Roles roles, SuggestionPolicy.Highlight highlight) {
         Palette usable = roles.usable(palette);
         List<Ink> inks = new ArrayList<>();
-        for (SwatchId id : OrderOfUse.of(usable, roles)) {
+        for (SwatchId id : OrderOfUse.of(usable, roles, highlight)) {
             inks.add(of(usable.get(id), inks.size(), roles));
         }
         return inks;

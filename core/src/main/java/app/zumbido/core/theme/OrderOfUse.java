@@ -20,13 +20,16 @@ final class OrderOfUse {
     private OrderOfUse() {}
 
     /** @param usable the palette without what must not be used */
-    static List<SwatchId> of(Palette usable, Roles roles) {
+    static List<SwatchId> of(Palette usable, Roles roles, SuggestionPolicy.Highlight highlight) {
         Set<SwatchId> order = new LinkedHashSet<>();
         for (Role role : List.of(Role.CHART, Role.MAIN, Role.SECONDARY)) {
             order.addAll(roles.of(role));
         }
         Set<SwatchId> last = new LinkedHashSet<>();
         LAST.forEach(role -> last.addAll(roles.of(role)));
+        if (highlight == SuggestionPolicy.Highlight.IN_ORDER_OF_USE) {
+            last.removeAll(roles.of(Role.HIGHLIGHT));
+        }
         last.removeAll(order);
         usable.swatches().stream()
                 .map(Swatch::id)
@@ -34,10 +37,12 @@ final class OrderOfUse {
                 .forEach(order::add);
         order.addAll(last);
         // A highlight has one place of its own, whatever else it is used for.
-        roles.first(Role.HIGHLIGHT).ifPresent(highlight -> {
-            order.remove(highlight);
-            order.add(highlight);
-        });
+        if (highlight == SuggestionPolicy.Highlight.LAST) {
+            roles.first(Role.HIGHLIGHT).ifPresent(one -> {
+                order.remove(one);
+                order.add(one);
+            });
+        }
         return order.stream().filter(id -> usable.find(id).isPresent()).toList();
     }
 }

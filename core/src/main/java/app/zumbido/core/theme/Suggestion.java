@@ -1,5 +1,6 @@
 package app.zumbido.core.theme;
 
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Roles;
@@ -31,14 +32,27 @@ public record Suggestion(Map<ThemeSlot, SlotSetting> settings, List<GivenUp> giv
 
     /** @param ground what the pages of the theme stand on */
     public static Suggestion of(Palette palette, Roles roles, PageGround ground, SuggestionPolicy policy) {
-        List<Ink> brand = Ink.allOf(palette, roles);
+        return of(palette, roles, ground, Map.of(), policy);
+    }
+
+    /** What stands in kept accents of the theme is not suggested for another. */
+    public static Suggestion of(Palette palette, Roles roles, Theme theme, SuggestionPolicy policy) {
+        Map<ThemeSlot, Rgb> colors = theme.resolve(palette);
+        colors.keySet().retainAll(policy.kept());
+        colors.keySet().retainAll(ThemeSlot.ACCENTS);
+        return of(palette, roles, theme.ground(), colors, policy);
+    }
+
+    private static Suggestion of(
+            Palette palette, Roles roles, PageGround ground, Map<ThemeSlot, Rgb> keptAccents, SuggestionPolicy policy) {
+        List<Ink> brand = Ink.allOf(palette, roles, policy.highlight());
         TextBlock text = TextBlock.best(brand, ground);
         Bill bill = Bill.itemised();
         Map<ThemeSlot, SlotSetting> settings = new EnumMap<>(text.settings());
         text.charge(bill);
-        List<Ink> accents = Accents.chosen(brand, text);
-        settings.putAll(Accents.settings(brand, accents, text, policy.spare()));
-        Accents.charge(bill, accents, text);
+        Accents accents = Accents.of(brand, text, keptAccents, policy);
+        settings.putAll(accents.settings());
+        accents.charge(bill);
         settings.putAll(
                 switch (policy.links()) {
                     case BRAND -> {
@@ -54,7 +68,7 @@ public record Suggestion(Map<ThemeSlot, SlotSetting> settings, List<GivenUp> giv
                 bill.lines().stream()
                         .filter(line -> !policy.kept().contains(line.slot()))
                         .toList(),
-                Accents.leftOut(brand, accents, text).stream()
+                accents.leftOut().stream()
                         .flatMap(ink -> ink.paint().follows().stream())
                         .toList());
     }

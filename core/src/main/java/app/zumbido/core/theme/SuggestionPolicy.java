@@ -7,13 +7,19 @@ import java.util.Set;
  *
  * @param spare what stands in accents that the brand has no colour for
  * @param links where the link colours come from
+ * @param highlight which accent the highlight has
  * @param kept slots that stay as they are
  */
-public record SuggestionPolicy(Spare spare, LinkColors links, Set<ThemeSlot> kept) {
-    public static final SuggestionPolicy USUAL = new SuggestionPolicy(Spare.DERIVE, LinkColors.BRAND, Set.of());
+public record SuggestionPolicy(Spare spare, LinkColors links, Highlight highlight, Set<ThemeSlot> kept) {
+    public static final SuggestionPolicy USUAL =
+            new SuggestionPolicy(Spare.DERIVE, LinkColors.BRAND, Highlight.LAST, Set.of());
 
     public SuggestionPolicy {
         kept = Set.copyOf(kept);
+    }
+
+    public SuggestionPolicy keeping(Set<ThemeSlot> slots) {
+        return new SuggestionPolicy(spare, links, highlight, slots);
     }
 
     /** For accents with nothing of the brand. */
@@ -30,5 +36,13 @@ public record SuggestionPolicy(Spare spare, LinkColors links, Set<ThemeSlot> kep
         BRAND,
         /** The blue and purple that readers of the web know. Source: HTML Living Standard, 15.3.3. */
         CUSTOMARY
+    }
+
+    /** Where the highlight stands among the accents. */
+    public enum Highlight {
+        /** In the last, where an ordinary chart does not reach it. */
+        LAST,
+        /** Like any other colour. */
+        IN_ORDER_OF_USE
     }
 }

@@ -21,9 +21,16 @@ import java.util.function.UnaryOperator;
  *
  * @param name 1 to 80 characters
  * @param ground what its pages stand on
+ * @param policy what every suggestion for it heeds
  * @param slots every slot, in the standard's order
  */
-public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map<ThemeSlot, SlotSetting> slots)
+public record Theme(
+        UUID id,
+        String name,
+        PageGround ground,
+        FontPair fonts,
+        SuggestionPolicy policy,
+        Map<ThemeSlot, SlotSetting> slots)
         implements Painted<Theme> {
     public static final int LONGEST_NAME = 80;
 
@@ -39,7 +46,7 @@ public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map
     }
 
     public static Theme empty(UUID id, String name) {
-        return new Theme(id, name, PageGround.LIGHT, FontPair.TO_BEGIN_WITH, Map.of());
+        return new Theme(id, name, PageGround.LIGHT, FontPair.TO_BEGIN_WITH, SuggestionPolicy.USUAL, Map.of());
     }
 
     public SlotSetting get(ThemeSlot slot) {
@@ -53,24 +60,33 @@ public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map
     public Theme with(Map<ThemeSlot, SlotSetting> settings) {
         Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
         changed.putAll(settings);
-        return new Theme(id, name, ground, fonts, changed);
+        return new Theme(id, name, ground, fonts, policy, changed);
     }
 
     /** The same under another id. */
     public Theme under(UUID newId) {
-        return new Theme(newId, name, ground, fonts, slots);
+        return new Theme(newId, name, ground, fonts, policy, slots);
     }
 
     public Theme withName(String newName) {
-        return new Theme(id, newName, ground, fonts, slots);
+        return new Theme(id, newName, ground, fonts, policy, slots);
     }
 
     public Theme withFonts(FontPair newFonts) {
-        return new Theme(id, name, ground, newFonts, slots);
+        return new Theme(id, name, ground, newFonts, policy, slots);
     }
 
     public Theme on(PageGround newGround) {
-        return new Theme(id, name, newGround, fonts, slots);
+        return new Theme(id, name, newGround, fonts, policy, slots);
+    }
+
+    /** The same with nothing in any slot. */
+    public Theme emptied() {
+        return new Theme(id, name, ground, fonts, policy, Map.of());
+    }
+
+    public Theme heeding(SuggestionPolicy newPolicy) {
+        return new Theme(id, name, ground, fonts, newPolicy, slots);
     }
 
     /** @return the colours of the slots that are set */
@@ -115,6 +131,6 @@ public record Theme(UUID id, String name, PageGround ground, FontPair fonts, Map
     public Theme repainted(UnaryOperator<Paint> change) {
         Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
         changed.replaceAll((slot, setting) -> setting.repainted(change));
-        return new Theme(id, name, ground, fonts, changed);
+        return new Theme(id, name, ground, fonts, policy, changed);
     }
 }

@@ -13,6 +13,7 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.palette.UnknownSwatchException;
 import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
 import java.util.Optional;
@@ -81,7 +82,8 @@ class ChangeTest {
 
     @Test
     void aSlotKeepsTheColorOfASwatchThatLeaves() {
-        Brand brand = BRAND.apply(new ThemeChange.ApplySuggestion(THEME, Suggestion.from(BRAND.palette())));
+        Brand brand = BRAND.apply(
+                new ThemeChange.ApplySuggestion(THEME, SuggestionPolicy.USUAL, Suggestion.from(BRAND.palette())));
         Brand without = brand.apply(new PaletteChange.RemoveSwatch(TEAL.id()));
         assertThat(without.look().colors()).isEqualTo(brand.look().colors());
         assertThat(without.look().theme().paints()).noneMatch(paint -> paint.follows(TEAL.id()));

@@ -43,7 +43,7 @@ class ContradictionsTest {
     @Test
     void textThatCannotBeReadOnItsBoxIsTold() {
         Brand brand = with(with(BRAND, Role.TEXT, NAVY), Role.BOX_FILL, NAVY);
-        assertThat(kinds(brand)).containsExactly(Kind.TEXT_ON_BOX_FILL);
+        assertThat(kinds(brand)).containsExactly(Kind.TEXT_ON_FILL);
         assertThat(Contradictions.of(brand).get(0).ratio().orElseThrow().value())
                 .isEqualTo(1);
         assertThat(kinds(with(with(BRAND, Role.TEXT_ON_DARK, ORANGE), Role.TEXT, NAVY)))

@@ -35,7 +35,8 @@ class SpecimenTest {
         Brand brand = Brand.begin(new UUID(1, 1), "Brand", Optional.empty(), new UUID(1, 2));
         brand = brand.apply(new PaletteChange.AddSwatches(swatches, List.of()));
         brand = brand.apply(new RoleChange.DraftRoles(RoleDraft.assigned(palette)));
-        brand = brand.apply(new ThemeChange.ApplySuggestion(brand.look().themeId(), suggestion.settings()));
+        brand = brand.apply(
+                new ThemeChange.ApplySuggestion(brand.look().themeId(), SuggestionPolicy.USUAL, suggestion.settings()));
         return Specimen.of(brand.look());
     }
 

@@ -25,7 +25,7 @@ class OrderOfUseTest {
     }
 
     private static List<Integer> order(Map<Role, List<SwatchId>> roles, Palette usable) {
-        return OrderOfUse.of(usable, Roles.NONE.with(roles)).stream()
+        return OrderOfUse.of(usable, Roles.NONE.with(roles), SuggestionPolicy.Highlight.LAST).stream()
                 .map(id -> (int) id.value().getLeastSignificantBits())
                 .toList();
     }

@@ -146,6 +146,7 @@ class SuggestionFromRolesTest {
         SuggestionPolicy kept = new SuggestionPolicy(
                 SuggestionPolicy.Spare.DERIVE,
                 SuggestionPolicy.LinkColors.BRAND,
+                SuggestionPolicy.Highlight.LAST,
                 Set.of(ThemeSlot.DARK_1, ThemeSlot.DARK_2));
         Suggestion suggestion = Suggestion.of(Palette.of(List.of(ORANGE)), Roles.NONE, PageGround.LIGHT, kept);
         assertThat(suggestion.givenUp())

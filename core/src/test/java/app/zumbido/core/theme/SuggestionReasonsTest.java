@@ -128,6 +128,7 @@ class SuggestionReasonsTest {
         SuggestionPolicy policy = new SuggestionPolicy(
                 SuggestionPolicy.Spare.DERIVE,
                 SuggestionPolicy.LinkColors.CUSTOMARY,
+                SuggestionPolicy.Highlight.LAST,
                 Set.of(ThemeSlot.DARK_1, ThemeSlot.LIGHT_1));
         Suggestion suggestion = Suggestion.of(palette("F2682A"), Roles.NONE, PageGround.LIGHT, policy);
         assertThat(suggestion.settings()).doesNotContainKeys(ThemeSlot.DARK_1, ThemeSlot.LIGHT_1);
@@ -156,8 +157,11 @@ class SuggestionReasonsTest {
 
     @Test
     void whereNothingOfTheBrandCanBeSeenCompanionsAreMadeOfTheText() {
-        SuggestionPolicy repeat =
-                new SuggestionPolicy(SuggestionPolicy.Spare.REPEAT, SuggestionPolicy.LinkColors.BRAND, Set.of());
+        SuggestionPolicy repeat = new SuggestionPolicy(
+                SuggestionPolicy.Spare.REPEAT,
+                SuggestionPolicy.LinkColors.BRAND,
+                SuggestionPolicy.Highlight.LAST,
+                Set.of());
         Palette pale = palette("FFFFFF");
         Suggestion suggestion = Suggestion.of(pale, Roles.NONE, PageGround.LIGHT, repeat);
         assertThat(ThemeSlot.ACCENTS)

@@ -92,7 +92,8 @@ class SuggestionTest {
     }
 
     private static SuggestionPolicy policy(SuggestionPolicy.Spare spare, ThemeSlot... kept) {
-        return new SuggestionPolicy(spare, SuggestionPolicy.LinkColors.BRAND, Set.of(kept));
+        return new SuggestionPolicy(
+                spare, SuggestionPolicy.LinkColors.BRAND, SuggestionPolicy.Highlight.LAST, Set.of(kept));
     }
 
     @Test
@@ -121,8 +122,11 @@ class SuggestionTest {
     /** Source of both values: HTML Living Standard, 15.3.3. */
     @Test
     void takesTheCustomaryLinkColorsOnPurpose() {
-        SuggestionPolicy customary =
-                new SuggestionPolicy(SuggestionPolicy.Spare.DERIVE, SuggestionPolicy.LinkColors.CUSTOMARY, Set.of());
+        SuggestionPolicy customary = new SuggestionPolicy(
+                SuggestionPolicy.Spare.DERIVE,
+                SuggestionPolicy.LinkColors.CUSTOMARY,
+                SuggestionPolicy.Highlight.LAST,
+                Set.of());
         Map<ThemeSlot, SlotSetting> settings = suggestion(palette("0B2A4A"), customary);
         assertThat(settings.get(ThemeSlot.HYPERLINK).paint().orElseThrow())
                 .isEqualTo(new Paint.Fixed(Rgb.ofHex("0000EE")));

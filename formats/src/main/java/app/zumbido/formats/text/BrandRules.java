@@ -22,6 +22,8 @@ final class BrandRules {
             Map.entry(Role.TEXT, "Text"),
             Map.entry(Role.TEXT_ON_DARK, "Text on dark"),
             Map.entry(Role.BOX_FILL, "Box fill"),
+            Map.entry(Role.TABLE_HEAD, "Head of tables"),
+            Map.entry(Role.BAND, "Every second row of tables"),
             Map.entry(Role.POSITIVE, "Positive"),
             Map.entry(Role.NEGATIVE, "Negative"),
             Map.entry(Role.GO, "Go"),

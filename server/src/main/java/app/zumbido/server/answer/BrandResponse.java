@@ -16,6 +16,7 @@ import org.springframework.http.ResponseEntity;
  *
  * @param groups every part of the palette in its order, the empty ones too
  * @param themes all of them, the one that is handed over first at first
+ * @param palettes the name of the one that all of this stands on, and the others
  * @param consequences what would follow; only where a change is looked at before it is made
  * @param proposedShortCode what the name suggests; empty if nothing
  */
@@ -32,6 +33,7 @@ public record BrandResponse(
         List<RemarkResponse> remarks,
         RolesResponse roles,
         List<ThemeResponse> themes,
+        AlternativesResponse palettes,
         @Nullable ConsequencesResponse consequences) {
     public static BrandResponse of(KeptBrand kept) {
         return of(kept, null);
@@ -54,6 +56,7 @@ public record BrandResponse(
                 RemarkResponse.of(brand.palette()),
                 RolesResponse.of(brand),
                 ThemeResponse.allOf(brand),
+                AlternativesResponse.of(brand),
                 consequences);
     }
 

@@ -17,9 +17,13 @@ import java.util.List;
  * @param accents the six accents in order
  * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
  * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
- * @param lead what title slides, bands, heads of tables and buttons stand on: the main color
+ * @param lead what title slides and buttons stand on: the main color
  * @param onLead what is written on it
  * @param besideLead a rule on it: the first accent that is told from it
+ * @param tableHead what heads of tables stand on
+ * @param onTableHead what is written on it
+ * @param band every second row of tables
+ * @param onBand what is written on it
  * @param bullet what leads on the page itself: the main color where it is seen there
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param onRaised the better of the text and the page color on it
@@ -39,6 +43,10 @@ public record SpecimenResponse(
         String lead,
         String onLead,
         String besideLead,
+        String tableHead,
+        String onTableHead,
+        String band,
+        String onBand,
         String bullet,
         String raised,
         String onRaised,
@@ -61,6 +69,10 @@ public record SpecimenResponse(
                 specimen.lead().hex(),
                 specimen.onLead().hex(),
                 specimen.besideLead().hex(),
+                specimen.tableHead().hex(),
+                specimen.onTableHead().hex(),
+                specimen.band().hex(),
+                specimen.onBand().hex(),
                 specimen.bullet().hex(),
                 specimen.raised().hex(),
                 specimen.onRaised().hex(),

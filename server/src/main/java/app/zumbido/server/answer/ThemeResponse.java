@@ -11,6 +11,7 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.ThemeWarning;
@@ -25,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * A theme as the page shows it.
  *
  * @param ground what its pages stand on
+ * @param policy what every suggestion for it heeds
  * @param warnings what will be regretted in documents, and notes
  * @param specimen what the specimens are painted from
  * @param toLookAt how many texts in use cannot be read at level AA or must not be used, and are not left on purpose
@@ -34,6 +36,7 @@ public record ThemeResponse(
         String name,
         PageGround ground,
         FontsResponse fonts,
+        PolicyResponse policy,
         List<SlotResponse> slots,
         List<WarningResponse> warnings,
         SpecimenResponse specimen,
@@ -53,6 +56,7 @@ public record ThemeResponse(
                 theme.name(),
                 theme.ground(),
                 new FontsResponse(theme.fonts().heading(), theme.fonts().body()),
+                PolicyResponse.of(theme.policy()),
                 slots,
                 ThemeWarning.of(theme, brand.palette(), brand.usualThemeName()).stream()
                         .map(WarningResponse::of)
@@ -139,6 +143,21 @@ public record ThemeResponse(
         private static WarningResponse about(
                 WarningKind kind, ThemeSlot slot, ThemeSlot other, @Nullable Double value) {
             return new WarningResponse(kind, slot.code(), other.code(), value, false, null);
+        }
+    }
+
+    /** @param keep codes of the slots that stay as they are */
+    public record PolicyResponse(
+            SuggestionPolicy.Spare spare,
+            SuggestionPolicy.LinkColors links,
+            SuggestionPolicy.Highlight highlight,
+            List<String> keep) {
+        static PolicyResponse of(SuggestionPolicy policy) {
+            return new PolicyResponse(
+                    policy.spare(),
+                    policy.links(),
+                    policy.highlight(),
+                    policy.kept().stream().sorted().map(ThemeSlot::code).toList());
         }
     }
 

@@ -2,7 +2,6 @@ package app.zumbido.server.demo;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
-import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
@@ -15,7 +14,6 @@ import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Turning;
 import app.zumbido.server.http.IfMatch;
@@ -128,10 +126,7 @@ class DemoData {
     }
 
     private static ThemeChange suggestion(Brand brand) {
-        Look look = brand.look();
-        Suggestion suggestion =
-                Suggestion.of(look.palette(), look.roles(), look.theme().ground(), SuggestionPolicy.USUAL);
-        return new ThemeChange.ApplySuggestion(look.themeId(), suggestion.settings());
+        return ThemeChange.ApplySuggestion.of(brand.look(), SuggestionPolicy.USUAL);
     }
 
     private UUID begin(String name, String shortCode) {

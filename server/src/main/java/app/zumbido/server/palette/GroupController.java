@@ -19,6 +19,7 @@ import java.util.UUID;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -66,8 +67,13 @@ class GroupController {
             @PathVariable UUID id,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody GroupPositionRequest request) {
-        return BrandResponse.answer(keeper.change(
-                id, ifMatch, brand -> new GroupChange.MoveGroup(known(brand, request.group()), request.position())));
+        return BrandResponse.answer(keeper.change(id, ifMatch, request::change));
+    }
+
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/position/preview")
+    ResponseEntity<BrandResponse> previewMove(@PathVariable UUID id, @Valid @RequestBody GroupPositionRequest request) {
+        return BrandResponse.answer(keeper.preview(id, request::change));
     }
 
     /** Takes an own group away; its swatches join the core. */
@@ -108,5 +114,9 @@ class GroupController {
 
     /** @param position where it stands afterwards, 0 first; beyond the end means last */
     record GroupPositionRequest(
-            @NotNull String group, @Min(0) int position) {}
+            @NotNull String group, @Min(0) int position) {
+        Change change(Brand brand) {
+            return new GroupChange.MoveGroup(known(brand, group), position);
+        }
+    }
 }

@@ -48,12 +48,13 @@ class PaletteController {
             @PathVariable UUID id,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody OrderRequest request) {
-        return BrandResponse.answer(keeper.change(
-                id,
-                ifMatch,
-                brand -> new PaletteChange.OrderSwatches(
-                        request.by(),
-                        request.by().of(brand.palette(), brand.themes().first().uses()))));
+        return BrandResponse.answer(keeper.change(id, ifMatch, request::change));
+    }
+
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/swatches/order/preview")
+    ResponseEntity<BrandResponse> previewOrder(@PathVariable UUID id, @Valid @RequestBody OrderRequest request) {
+        return BrandResponse.answer(keeper.preview(id, request::change));
     }
 
     /** The codes that people copy most, of every swatch. */
@@ -111,7 +112,12 @@ class PaletteController {
         return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
     }
 
-    record OrderRequest(@NotNull PaletteOrder by) {}
+    record OrderRequest(@NotNull PaletteOrder by) {
+        Change change(Brand brand) {
+            return new PaletteChange.OrderSwatches(
+                    by, by.of(brand.palette(), brand.themes().first().uses()));
+        }
+    }
 
     /** @param amount how much of it, 0 to 1 */
     record MoodRequest(

@@ -51,12 +51,16 @@ class RolesController {
             @PathVariable Role role,
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody AssignRequest request) {
-        List<SwatchId> swatches =
-                request.swatches().stream().distinct().map(SwatchId::new).toList();
-        if (swatches.size() > role.most()) {
-            throw new RoleException("This role takes one swatch; the one before must go first");
-        }
-        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> new RoleChange.AssignRole(role, swatches)));
+        Change change = request.change(role);
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> change));
+    }
+
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/{role}/preview")
+    ResponseEntity<BrandResponse> previewAssigning(
+            @PathVariable UUID id, @PathVariable Role role, @Valid @RequestBody AssignRequest request) {
+        Change change = request.change(role);
+        return BrandResponse.answer(keeper.preview(id, brand -> change));
     }
 
     @PutMapping("/{role}/words")
@@ -91,6 +95,12 @@ class RolesController {
         return BrandResponse.answer(keeper.change(id, ifMatch, RoleChange.DraftRoles::of));
     }
 
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/draft/preview")
+    ResponseEntity<BrandResponse> previewDraft(@PathVariable UUID id) {
+        return BrandResponse.answer(keeper.preview(id, RoleChange.DraftRoles::of));
+    }
+
     /** How well the series are told apart. */
     @GetMapping("/chart")
     ChartResponse chart(@PathVariable UUID id, @RequestParam(defaultValue = "6") @Min(1) @Max(24) int series) {
@@ -105,6 +115,12 @@ class RolesController {
         return BrandResponse.answer(keeper.change(id, ifMatch, RolesController::ordered));
     }
 
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/chart/order/preview")
+    ResponseEntity<BrandResponse> previewBetterOrder(@PathVariable UUID id) {
+        return BrandResponse.answer(keeper.preview(id, RolesController::ordered));
+    }
+
     private static Change ordered(Brand brand) {
         Roles roles = brand.roles();
         List<SwatchId> series = roles.of(Role.CHART);
@@ -115,7 +131,16 @@ class RolesController {
     }
 
     /** @param swatches in their order; empty takes the role from everybody */
-    record AssignRequest(@NotNull @Size(max = 100) List<@NotNull UUID> swatches) {}
+    record AssignRequest(@NotNull @Size(max = 100) List<@NotNull UUID> swatches) {
+        Change change(Role role) {
+            List<SwatchId> given =
+                    swatches.stream().distinct().map(SwatchId::new).toList();
+            if (given.size() > role.most()) {
+                throw new RoleException("This role takes one swatch; the one before must go first");
+            }
+            return new RoleChange.AssignRole(role, given);
+        }
+    }
 
     /** @param words empty: the usual sentence again */
     record WordsRequest(

@@ -21,6 +21,7 @@ import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -69,7 +70,10 @@ class ThemeController {
     /**
      * Suggests all twelve but those that are kept; with {@code apply} also sets them, which needs {@code If-Match}.
      *
+     * <p>What is not said is as the theme has it; what is applied has it from then on.
+     *
      * @param spare what stands in accents that the brand has no color for
+     * @param highlight where the highlight stands among the accents
      * @param keep codes of slots that stay as they are
      */
     @PostMapping("/suggestion")
@@ -77,35 +81,43 @@ class ThemeController {
             @PathVariable UUID id,
             @PathVariable(required = false) @Nullable UUID tid,
             @RequestParam(defaultValue = "false") boolean apply,
-            @RequestParam(defaultValue = "DERIVE") SuggestionPolicy.Spare spare,
-            @RequestParam(defaultValue = "BRAND") SuggestionPolicy.LinkColors links,
-            @RequestParam(defaultValue = "") Set<String> keep,
+            @RequestParam(required = false) SuggestionPolicy.@Nullable Spare spare,
+            @RequestParam(required = false) SuggestionPolicy.@Nullable LinkColors links,
+            @RequestParam(required = false) SuggestionPolicy.@Nullable Highlight highlight,
+            @RequestParam(required = false) @Nullable Set<String> keep,
             @RequestHeader(name = "If-Match", required = false) @Nullable IfMatch ifMatch) {
-        SuggestionPolicy policy = new SuggestionPolicy(
-                spare,
-                links,
-                keep.stream()
-                        .map(code -> ThemeSlot.ofCode(code).orElseThrow(() -> new UnknownSlotException(code)))
-                        .collect(Collectors.toSet()));
+        PolicyRequest said = new PolicyRequest(spare, links, highlight, keep);
         if (!apply) {
             Look look = keeper.look(id, tid);
-            return answer(look, suggestion(look, policy));
+            return answer(look, suggestion(look, said.policy(look.theme())));
         }
         if (ifMatch == null) {
             throw new RevisionMissingException();
         }
         KeptBrand kept = keeper.change(id, ifMatch, brand -> {
             Look look = look(tid, brand);
-            return new ThemeChange.ApplySuggestion(
-                    look.themeId(), suggestion(look, policy).settings());
+            return ThemeChange.ApplySuggestion.of(look, said.policy(look.theme()));
         });
         // It does not depend on what stood in the slots, so it is the same again.
         Look filled = look(tid, kept.brand());
-        return answer(filled, suggestion(filled, policy));
+        return answer(filled, suggestion(filled, filled.theme().policy()));
     }
 
     private static Suggestion suggestion(Look look, SuggestionPolicy policy) {
-        return Suggestion.of(look.palette(), look.roles(), look.theme().ground(), policy);
+        return Suggestion.of(look.palette(), look.roles(), look.theme(), policy);
+    }
+
+    /** Says what every suggestion for the theme heeds; what is not said stays. */
+    @PutMapping("/policy")
+    ResponseEntity<BrandResponse> setPolicy(
+            @PathVariable UUID id,
+            @PathVariable(required = false) @Nullable UUID tid,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody PolicyRequest request) {
+        return BrandResponse.answer(keeper.change(id, ifMatch, brand -> {
+            Look look = look(tid, brand);
+            return new ThemeChange.SetPolicy(look.themeId(), request.policy(look.theme()));
+        }));
     }
 
     /** Without an id the theme that is handed over first is meant. */
@@ -157,6 +169,27 @@ class ThemeController {
                 return Optional.of(new Paint.OfSwatch(new SwatchId(swatchId)));
             }
             return Optional.ofNullable(hex).map(code -> new Paint.Fixed(Given.color(code)));
+        }
+    }
+
+    /** @param keep codes of slots that stay as they are */
+    record PolicyRequest(
+            SuggestionPolicy.@Nullable Spare spare,
+            SuggestionPolicy.@Nullable LinkColors links,
+            SuggestionPolicy.@Nullable Highlight highlight,
+            @Nullable @Size(max = 12) Set<String> keep) {
+        SuggestionPolicy policy(Theme theme) {
+            SuggestionPolicy before = theme.policy();
+            return new SuggestionPolicy(
+                    Objects.requireNonNullElse(spare, before.spare()),
+                    Objects.requireNonNullElse(links, before.links()),
+                    Objects.requireNonNullElse(highlight, before.highlight()),
+                    keep == null
+                            ? before.kept()
+                            : keep.stream()
+                                    .map(code ->
+                                            ThemeSlot.ofCode(code).orElseThrow(() -> new UnknownSlotException(code)))
+                                    .collect(Collectors.toSet()));
         }
     }
 

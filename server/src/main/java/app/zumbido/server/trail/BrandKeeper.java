@@ -211,7 +211,7 @@ public class BrandKeeper {
     public Preview preview(UUID id, Function<Brand, Change> change) {
         StandingBrand before = store.load(id);
         BrandRow row = before.row();
-        Brand after = change.apply(before.brand()).applyTo(before.brand());
+        Brand after = before.brand().apply(change.apply(before.brand())).at(row.revision());
         return new Preview(before.brand(), KeptBrand.of(after, row.cursor(), row.tip()));
     }
 

@@ -1,5 +1,6 @@
 package app.zumbido.server.trail;
 
+import app.zumbido.core.brand.UnknownAlternativeException;
 import app.zumbido.core.palette.UnknownSwatchException;
 import app.zumbido.core.theme.UnknownThemeException;
 import app.zumbido.server.http.ApiException;
@@ -14,6 +15,8 @@ import org.springframework.stereotype.Component;
 class CoreProblems implements ForeignProblems {
     private static final Problem UNKNOWN_SWATCH = new Problem(HttpStatus.NOT_FOUND, "unknown-swatch", "Unknown swatch");
     private static final Problem UNKNOWN_THEME = new Problem(HttpStatus.NOT_FOUND, "unknown-theme", "Unknown theme");
+    private static final Problem UNKNOWN_ALTERNATIVE =
+            new Problem(HttpStatus.NOT_FOUND, "unknown-alternative", "Unknown palette of the brand");
 
     @Override
     public Optional<ApiException> of(Exception exception) {
@@ -22,6 +25,9 @@ class CoreProblems implements ForeignProblems {
         }
         if (exception instanceof UnknownThemeException) {
             return Optional.of(new ApiException(UNKNOWN_THEME, String.valueOf(exception.getMessage())));
+        }
+        if (exception instanceof UnknownAlternativeException) {
+            return Optional.of(new ApiException(UNKNOWN_ALTERNATIVE, String.valueOf(exception.getMessage())));
         }
         return Optional.empty();
     }

@@ -1,10 +1,15 @@
 package app.zumbido.server.trail;
 
+import app.zumbido.core.brand.Alternatives;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.contrast.ComposedGround;
+import app.zumbido.core.contrast.GroundRules;
 import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.palette.Origin;
+import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.Themes;
 import app.zumbido.server.http.PlainName;
 import app.zumbido.server.trail.form.StoredForm;
 import java.time.Instant;
@@ -67,7 +72,9 @@ final class RecordedTrail {
         shown.put(step.revision(), step.shows());
         if (step.snapshot() != null) {
             kept.add(step.revision());
-            themes.addAll(brand(step.snapshot()).themes().ids());
+            Brand brand = brand(step.snapshot());
+            themes.addAll(brand.themes().ids());
+            themes.addAll(brand.alternatives().themeIds());
         }
     }
 
@@ -130,17 +137,28 @@ final class RecordedTrail {
     }
 
     private static Stream<String> texts(Brand brand) {
+        Alternatives others = brand.alternatives();
+        return Stream.concat(
+                Stream.of(brand.name(), others.inForce()),
+                Stream.concat(
+                        texts(brand.palette(), brand.roles(), brand.themes(), brand.grounds()),
+                        others.others().stream()
+                                .flatMap(other -> Stream.concat(
+                                        Stream.of(other.name()),
+                                        texts(other.palette(), other.roles(), other.themes(), other.grounds())))));
+    }
+
+    private static Stream<String> texts(Palette palette, Roles roles, Themes themes, GroundRules grounds) {
         return Stream.of(
-                        Stream.of(brand.name()),
-                        brand.themes().all().stream()
+                        themes.all().stream()
                                 .flatMap(theme -> Stream.of(
                                         theme.name(),
                                         theme.fonts().heading(),
                                         theme.fonts().body())),
-                        brand.roles().words().values().stream(),
-                        brand.grounds().pairs().stream().map(PairRule::reason),
-                        brand.grounds().composed().stream().map(ComposedGround::name),
-                        brand.palette().swatches().stream().flatMap(RecordedTrail::texts))
+                        roles.words().values().stream(),
+                        grounds.pairs().stream().map(PairRule::reason),
+                        grounds.composed().stream().map(ComposedGround::name),
+                        palette.swatches().stream().flatMap(RecordedTrail::texts))
                 .flatMap(texts -> texts);
     }
 

@@ -21,6 +21,7 @@ import app.zumbido.core.extraction.SampleArea;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.image.UnreadableImageException;
@@ -348,7 +349,7 @@ class SourceServiceTest {
     void drawsSlidesOfADeck() throws IOException {
         UUID theme = new UUID(1, 9);
         Brand brand = Brand.begin(BRAND, "Ostrel Ferries", Optional.empty(), theme)
-                .apply(new ThemeChange.ApplySuggestion(theme, Suggestion.from(Palette.EMPTY)));
+                .apply(new ThemeChange.ApplySuggestion(theme, SuggestionPolicy.USUAL, Suggestion.from(Palette.EMPTY)));
         ByteArrayOutputStream deck = new ByteArrayOutputStream();
         new PresentationTemplate().write(new Order(brand.look(), Assets.NONE, CLOCK.instant()), deck);
         holdDeck(deck.toByteArray());

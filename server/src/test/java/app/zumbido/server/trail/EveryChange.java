@@ -1,5 +1,6 @@
 package app.zumbido.server.trail;
 
+import app.zumbido.core.brand.AlternativeChange;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
@@ -28,6 +29,7 @@ import app.zumbido.core.roles.Proportion;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.Suggestion;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.Turning;
 import app.zumbido.core.type.FontPair;
@@ -36,6 +38,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 
@@ -58,6 +61,7 @@ public final class EveryChange {
         Swatch pale = swatch(ids, "Pale teal", "A7D8D6");
         Swatch violet = swatch(ids, "Violet", "7A5CD6");
         UUID veil = ids.next();
+        UUID campaign = ids.next();
         List<Swatch> drafted = List.of(swatch(ids, "Dark blue", "0B2A4A"), swatch(ids, "Orange", "F2682A"));
         return List.of(
                 brand -> BrandChange.DraftBrand.of(brand, "logo.png", drafted),
@@ -99,7 +103,8 @@ public final class EveryChange {
                 brand -> new RoleChange.WordRole(Role.MAIN, "For titles and the hull."),
                 brand -> new RoleChange.SetProportion(new Proportion(70, 20, 10)),
                 brand -> new RoleChange.OrderChart(List.of(navy.id(), violet.id(), teal.id())),
-                brand -> new ThemeChange.ApplySuggestion(first(brand), Suggestion.from(brand.palette())),
+                brand -> new ThemeChange.ApplySuggestion(
+                        first(brand), SuggestionPolicy.USUAL, Suggestion.from(brand.palette())),
                 brand -> new ThemeChange.FillSlot(
                         first(brand), ThemeSlot.ACCENT_1, Optional.of(new Paint.OfSwatch(teal.id()))),
                 brand -> new ThemeChange.FillSlot(
@@ -150,6 +155,21 @@ public final class EveryChange {
                         ThemeSlot.ACCENT_5,
                         Optional.of(new Paint.OnLadder(navy.id(), 0.25))),
                 brand -> new ThemesChange.LeadWithTheme(brand.themes().ids().get(1)),
+                brand -> new ThemeChange.SetPolicy(
+                        first(brand),
+                        new SuggestionPolicy(
+                                SuggestionPolicy.Spare.REPEAT,
+                                SuggestionPolicy.LinkColors.CUSTOMARY,
+                                SuggestionPolicy.Highlight.IN_ORDER_OF_USE,
+                                Set.of(ThemeSlot.ACCENT_2))),
+                brand -> new AlternativeChange.BeginPalette(ids.next(), "Second draft", false),
+                brand -> new AlternativeChange.BeginPalette(campaign, "Campaign", true),
+                brand -> new AlternativeChange.UsePalette(campaign, ids.next()),
+                brand -> new AlternativeChange.RenamePalette(Optional.empty(), "Chosen"),
+                brand -> new AlternativeChange.RenamePalette(
+                        Optional.of(brand.alternatives().others().get(0).id()), "Left"),
+                brand -> new AlternativeChange.DropPalette(
+                        brand.alternatives().others().get(1).id()),
                 brand -> new ThemesChange.RemoveTheme(brand.themes().ids().get(1)),
                 brand -> new BrandChange.RenameBrand("Ostrel"),
                 brand -> new BrandChange.SetShortCode(Optional.empty()),

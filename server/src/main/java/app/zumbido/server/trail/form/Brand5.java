@@ -32,11 +32,11 @@ record Brand5(
     }
 
     record Theme5(UUID id, String name, String ground, Fonts1 fonts, Map<String, Brand1.Slot1> slots) {
-        Theme6 next() {
-            Map<String, Theme6.Slot6> painted = new TreeMap<>();
+        Brand6.Theme6 next() {
+            Map<String, Slot6> painted = new TreeMap<>();
             slots.forEach((slot, setting) ->
-                    painted.put(slot, new Theme6.Slot6(setting.fill().next(), setting.reason())));
-            return new Theme6(id, name, ground, fonts, painted);
+                    painted.put(slot, new Slot6(setting.fill().next(), setting.reason())));
+            return new Brand6.Theme6(id, name, ground, fonts, painted);
         }
     }
 }

@@ -1,15 +1,12 @@
 package app.zumbido.server.trail.form;
 
-import app.zumbido.core.brand.Brand;
-import app.zumbido.core.theme.Themes;
-import com.fasterxml.jackson.annotation.JsonInclude;
+import app.zumbido.core.brand.Alternatives;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** The sixth version, the present one: every reference to a colour has one form. */
-@JsonInclude(JsonInclude.Include.NON_NULL)
+/** The sixth version: every reference to a colour has one form. */
 record Brand6(
         UUID id,
         long revision,
@@ -20,34 +17,24 @@ record Brand6(
         List<Theme6> themes,
         Grounds6 grounds)
         implements BrandForm {
-    static final int VERSION = 6;
-
-    static Brand6 of(Brand brand) {
-        return new Brand6(
-                brand.id(),
-                brand.revision(),
-                brand.name(),
-                brand.shortCode().orElse(null),
-                Palette6.of(brand.palette()),
-                Roles4.of(brand.roles()),
-                brand.themes().all().stream().map(Theme6::of).toList(),
-                Grounds6.of(brand.grounds()));
-    }
-
-    Brand brand() {
-        return new Brand(
+    @Override
+    public Brand7 next() {
+        return new Brand7(
                 id,
                 revision,
                 name,
-                Optional.ofNullable(shortCode),
-                palette.palette(),
-                roles.roles(),
-                new Themes(themes.stream().map(Theme6::theme).toList()),
-                grounds.grounds());
+                shortCode,
+                palette,
+                roles,
+                themes.stream().map(Theme6::next).toList(),
+                grounds,
+                Alternatives.NONE.inForce(),
+                List.of());
     }
 
-    @Override
-    public Brand6 next() {
-        return this;
+    record Theme6(UUID id, String name, String ground, Fonts1 fonts, Map<String, Slot6> slots) {
+        Theme7 next() {
+            return new Theme7(id, name, ground, fonts, Theme7.Policy7.USUAL, slots);
+        }
     }
 }

@@ -1,5 +1,7 @@
 package app.zumbido.server.trail.form;
 
+import app.zumbido.core.brand.Alternative;
+import app.zumbido.core.brand.Alternatives;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
@@ -19,6 +21,7 @@ import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.SlotSetting;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.Themes;
@@ -30,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 
 /** A brand in which every role, reason, kind of reference and kind of rule stands, with ids that are always the same. */
@@ -54,7 +58,35 @@ final class BrandOfEverything {
                 palette(),
                 roles(),
                 new Themes(List.of(theme(1, PageGround.LIGHT), theme(2, PageGround.DARK))),
-                grounds());
+                grounds(),
+                new Alternatives(
+                        "Before the decision",
+                        List.of(
+                                new Alternative(
+                                        new UUID(6, 1),
+                                        "Campaign",
+                                        palette(),
+                                        roles(),
+                                        new Themes(List.of(theme(1, PageGround.DARK))),
+                                        grounds()),
+                                new Alternative(
+                                        new UUID(6, 2),
+                                        "Empty",
+                                        Palette.EMPTY,
+                                        Roles.NONE,
+                                        Themes.of(Theme.empty(new UUID(3, 1), "Theme 1")),
+                                        GroundRules.NONE))));
+    }
+
+    /** Each choice stands in one theme or the other. */
+    private static SuggestionPolicy policy(int number) {
+        return number == 1
+                ? SuggestionPolicy.USUAL
+                : new SuggestionPolicy(
+                        SuggestionPolicy.Spare.BLACK_AND_GREY,
+                        SuggestionPolicy.LinkColors.CUSTOMARY,
+                        SuggestionPolicy.Highlight.IN_ORDER_OF_USE,
+                        Set.of(ThemeSlot.ACCENT_6, ThemeSlot.DARK_2));
     }
 
     private static Palette palette() {
@@ -106,7 +138,13 @@ final class BrandOfEverything {
         if (number == 2) {
             slots.put(ThemeSlot.LIGHT_1, SlotSetting.because(LATER_REASON, new Paint.OnLadder(NAVY, -0.85)));
         }
-        return new Theme(new UUID(3, number), "Theme " + number, ground, new FontPair("Georgia", "Verdana"), slots);
+        return new Theme(
+                new UUID(3, number),
+                "Theme " + number,
+                ground,
+                new FontPair("Georgia", "Verdana"),
+                policy(number),
+                slots);
     }
 
     private static GroundRules grounds() {

@@ -3,6 +3,7 @@ package app.zumbido.server.trail.form;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.zumbido.core.brand.Alternatives;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ChangeKind;
 import app.zumbido.core.brand.TrailNote;
@@ -13,6 +14,7 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.roles.Proportion;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotReason;
+import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.io.IOException;
@@ -99,10 +101,25 @@ class StoredFormTest {
         assertThat(brand.grounds().composed()).hasSize(2);
     }
 
+    /** It was a brand of everything of its time; no theme said what suggestions heed, and there was one palette. */
+    @Test
+    void readsASnapshotOfTheSixthVersion() throws IOException {
+        Brand brand = written(6);
+        Brand now = BrandOfEverything.brand();
+        assertThat(brand.palette()).isEqualTo(now.palette());
+        assertThat(brand.grounds()).isEqualTo(now.grounds());
+        assertThat(brand.alternatives()).isEqualTo(Alternatives.NONE);
+        assertThat(brand.themes().all())
+                .hasSize(2)
+                .allSatisfy(theme -> assertThat(theme.policy()).isEqualTo(SuggestionPolicy.USUAL));
+        assertThat(brand.themes().get(now.themes().first().id()).slots())
+                .isEqualTo(now.themes().first().slots());
+    }
+
     /** Everything that can stand in a brand, so that renaming any of it turns this red before it breaks a stored brand. */
     @Test
     void readsAndWritesThePresentVersion() throws IOException {
-        JsonNode sample = sample("brand-6.json");
+        JsonNode sample = sample("brand-7.json");
         assertThat(BrandOfEverything.reasons()).contains(SlotReason.values());
         assertThat(StoredForm.brand(sample)).isEqualTo(BrandOfEverything.brand());
         assertThat(StoredForm.tree(StoredForm.snapshot(BrandOfEverything.brand())))
@@ -111,7 +128,7 @@ class StoredFormTest {
 
     @Test
     void refusesVersionsThatItDoesNotKnow() {
-        for (int version : new int[] {0, 7, -1}) {
+        for (int version : new int[] {0, 8, -1}) {
             JsonNode snapshot = StoredForm.tree("{\"version\":" + version + ",\"brand\":{}}");
             assertThatThrownBy(() -> StoredForm.brand(snapshot)).isInstanceOf(IllegalArgumentException.class);
         }

@@ -49,12 +49,8 @@ export type ClashRemedy = Schemas['ClashRemedyResponse'];
 export type NamedColor = Schemas['NamedColorResponse'];
 export type Remedies = Schemas['RemediesResponse'];
 export type Remedy = Schemas['RemedyResponse'];
-export interface SuggestionPolicy {
-  spare: 'derive' | 'repeat' | 'black-and-grey';
-  links: 'brand' | 'customary';
-  /** Codes of slots. */
-  keep: string[];
-}
+export type SuggestionPolicy = Schemas['PolicyResponse'];
+export type Alternative = Schemas['AlternativeResponse'];
 export type ThemeWarning = Schemas['WarningResponse'];
 export type Recipe = Schemas['RecipeResponse'];
 export type Worst = Schemas['WorstResponse'];

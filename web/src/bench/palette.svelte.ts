@@ -17,6 +17,28 @@ export class PaletteWork {
     );
   }
 
+  /** Shows the palette with a swatch in another place, and tells what follows. */
+  tryMove(swatch: string, position: number): Promise<Brand> {
+    const params = { path: { id: this.#kept.id, swatch } };
+    return this.#kept.tryOut(() =>
+      api.POST('/api/brands/{id}/swatches/{swatch}/position/preview', { params, body: { position } }),
+    );
+  }
+
+  tryOrder(by: PaletteOrder): Promise<Brand> {
+    const params = { path: { id: this.#kept.id } };
+    return this.#kept.tryOut(() =>
+      api.POST('/api/brands/{id}/swatches/order/preview', { params, body: { by } }),
+    );
+  }
+
+  tryMovingGroup(group: string, position: number): Promise<Brand> {
+    const params = { path: { id: this.#kept.id } };
+    return this.#kept.tryOut(() =>
+      api.POST('/api/brands/{id}/groups/position/preview', { params, body: { group, position } }),
+    );
+  }
+
   previewMove(swatch: string, position: number): () => void {
     const params = { path: { id: this.#kept.id, swatch } };
     return this.#kept.look(() =>
@@ -207,6 +229,59 @@ export class PaletteWork {
   applyMood(body: MoodRequest): Promise<void> {
     return this.#kept.change((header) =>
       api.PUT('/api/brands/{id}/palette/mood', { params: { path: { id: this.#kept.id }, header }, body }),
+    );
+  }
+
+  /**
+   * Keeps the palette in force and goes on with another.
+   * @param empty whether it begins without a colour
+   */
+  beginPalette(name: string, empty: boolean): Promise<void> {
+    return this.#kept.change((header) =>
+      api.POST('/api/brands/{id}/palettes', {
+        params: { path: { id: this.#kept.id }, header },
+        body: { name, empty },
+      }),
+    );
+  }
+
+  /** Puts a palette in force. */
+  usePalette(pid: string): Promise<void> {
+    return this.#kept.change((header) =>
+      api.PUT('/api/brands/{id}/palettes/{pid}/in-force', {
+        params: { path: { id: this.#kept.id, pid }, header },
+      }),
+    );
+  }
+
+  /** @return the brand as it would stand on that palette; nothing on the page shows it by itself */
+  standingOn(pid: string, signal?: AbortSignal): Promise<Brand> {
+    const params = { path: { id: this.#kept.id, pid } };
+    return answered(
+      api.POST('/api/brands/{id}/palettes/{pid}/in-force/preview', { params, ...abortable(signal) }),
+    );
+  }
+
+  /** @param pid nothing: the one in force */
+  renamePalette(pid: string | undefined, name: string): Promise<void> {
+    return this.#kept.change((header) =>
+      pid
+        ? api.PUT('/api/brands/{id}/palettes/{pid}/name', {
+            params: { path: { id: this.#kept.id, pid }, header },
+            body: { name },
+          })
+        : api.PUT('/api/brands/{id}/palettes/in-force/name', {
+            params: { path: { id: this.#kept.id }, header },
+            body: { name },
+          }),
+    );
+  }
+
+  dropPalette(pid: string): Promise<void> {
+    return this.#kept.change((header) =>
+      api.DELETE('/api/brands/{id}/palettes/{pid}', {
+        params: { path: { id: this.#kept.id, pid }, header },
+      }),
     );
   }
 

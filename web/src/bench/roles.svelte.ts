@@ -1,5 +1,5 @@
 import { abortable, answered, api } from '../api/client';
-import type { Chart, DraftedRole, Proportion, Role } from '../api/types';
+import type { Brand, Chart, DraftedRole, Proportion, Role } from '../api/types';
 import type { KeptBrand } from './kept.svelte';
 
 /** Everything that is said about what the colours are for. */
@@ -25,11 +25,32 @@ export class RoleWork {
     );
   }
 
-  /** Gives one more swatch a role; a role for one passes over to it. */
-  giveRole(role: Role, swatch: string): Promise<void> {
+  /** @return who has a role when one more swatch is given it; a role for one passes over */
+  withOneMore(role: Role, swatch: string): string[] {
     const several = this.#kept.brand.roles.roles.find((entry) => entry.role === role)?.several ?? false;
-    const before = this.holders(role);
-    return this.assignRole(role, several ? [...before.filter((id) => id !== swatch), swatch] : [swatch]);
+    return several ? [...this.holders(role).filter((id) => id !== swatch), swatch] : [swatch];
+  }
+
+  giveRole(role: Role, swatch: string): Promise<void> {
+    return this.assignRole(role, this.withOneMore(role, swatch));
+  }
+
+  /** Shows the brand with a role in other hands, and tells what follows. */
+  tryAssigning(role: Role, swatches: string[]): Promise<Brand> {
+    const params = { path: { id: this.#kept.id, role } };
+    return this.#kept.tryOut(() =>
+      api.POST('/api/brands/{id}/roles/{role}/preview', { params, body: { swatches } }),
+    );
+  }
+
+  tryDraft(): Promise<Brand> {
+    const params = { path: { id: this.#kept.id } };
+    return this.#kept.tryOut(() => api.POST('/api/brands/{id}/roles/draft/preview', { params }));
+  }
+
+  tryBetterChart(): Promise<Brand> {
+    const params = { path: { id: this.#kept.id } };
+    return this.#kept.tryOut(() => api.POST('/api/brands/{id}/roles/chart/order/preview', { params }));
   }
 
   /** @param words empty: the usual sentence again */

@@ -1,4 +1,3 @@
-import { SvelteSet } from 'svelte/reactivity';
 import { abortable, answered, api } from '../api/client';
 import type {
   PageGround,
@@ -10,24 +9,6 @@ import type {
 } from '../api/types';
 import type { KeptBrand } from './kept.svelte';
 
-/** What a person wants of a suggestion. */
-class Wishes {
-  spare = $state<SuggestionPolicy['spare']>('derive');
-  links = $state<SuggestionPolicy['links']>('brand');
-  /** Codes of the slots that a suggestion leaves alone. */
-  readonly keep = new SvelteSet<string>();
-
-  toggle(slot: string): void {
-    if (!this.keep.delete(slot)) {
-      this.keep.add(slot);
-    }
-  }
-
-  get policy(): SuggestionPolicy {
-    return { spare: this.spare, links: this.links, keep: [...this.keep] };
-  }
-}
-
 /** Everything that is done to the themes; one of them is looked at, and changes go to that one. */
 export class ThemeWork {
   readonly #kept: KeptBrand;
@@ -35,9 +16,6 @@ export class ThemeWork {
   constructor(kept: KeptBrand) {
     this.#kept = kept;
   }
-
-  /** What a suggestion shall heed, kept while the brand is open. */
-  readonly wishes = new Wishes();
 
   /** Id of the theme that is looked at; nothing for the one that is handed over first. */
   #shown = $state<string>();
@@ -78,10 +56,9 @@ export class ThemeWork {
   /** @return what was put where, and what it cost */
   async suggestTheme(): Promise<Suggestion> {
     const path = this.#path;
-    const policy = this.wishes.policy;
     let made: Suggestion | undefined;
     await this.#kept.change(async (header) => {
-      const params = { path, query: { apply: true, ...policy }, header };
+      const params = { path, query: { apply: true }, header };
       made = await answered(api.POST('/api/brands/{id}/themes/{tid}/suggestion', { params }));
       return api.GET('/api/brands/{id}', { params: { path: { id: this.#kept.id } } });
     });
@@ -89,6 +66,22 @@ export class ThemeWork {
       throw new Error('A suggestion that was taken has an answer');
     }
     return made;
+  }
+
+  /** Says what every suggestion for the theme heeds; what is not said stays. */
+  setPolicy(body: Partial<SuggestionPolicy>): Promise<void> {
+    const path = this.#path;
+    return this.#kept.change((header) =>
+      api.PUT('/api/brands/{id}/themes/{tid}/policy', { params: { path, header }, body }),
+    );
+  }
+
+  /** Lets every suggestion leave a slot alone, or no more. */
+  toggleKept(slot: string): Promise<void> {
+    const { keep } = this.shown.policy;
+    return this.setPolicy({
+      keep: keep.includes(slot) ? keep.filter((kept) => kept !== slot) : [...keep, slot],
+    });
   }
 
   renameTheme(name: string): Promise<void> {

@@ -58,6 +58,14 @@ function stepWords(note: Note): string {
       return `Group ${subject} moved from place ${from} to ${to}`;
     case 'group-removed':
       return `Group ${subject} taken away`;
+    case 'palette-begun':
+      return count === 0 ? `Palette ${to} begun, ${from} kept` : `Palette ${to} begun as a copy of ${from}`;
+    case 'palette-used':
+      return `Palette ${to} put in force, ${from} kept`;
+    case 'palette-renamed':
+      return `Palette ${from} renamed to ${to}`;
+    case 'palette-dropped':
+      return `Palette ${subject} taken away`;
     case 'mood-applied':
       return `Palette made ${subject.toLowerCase()}: ${count === 1 ? '1 colour' : `${count} colours`}`;
     case 'remark-put-aside':
@@ -86,6 +94,8 @@ function stepWords(note: Note): string {
       return slotWords(slotName(note.slot ?? ''), from, to);
     case 'suggestion-applied':
       return `Theme suggested: ${count} slots`;
+    case 'suggestion-policy-set':
+      return `What suggestions heed set: ${count === 1 ? '1 slot' : `${count} slots`} kept`;
     case 'theme-renamed':
       return `Theme renamed from ${from} to ${to}`;
     case 'theme-ground-set':

@@ -5,7 +5,7 @@
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
-  import type { Carrying } from '../palette/carrying.svelte';
+  import type { Carrying } from '../carry/carrying.svelte';
   import { clashRemedyWords, colorName } from './contrast';
 
   /** Vivid neighbours of like lightness, and what ends it. */

@@ -8,8 +8,8 @@
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
-  import { Carrying } from '../palette/carrying.svelte';
-  import PendingChange from '../palette/PendingChange.svelte';
+  import { Carrying } from '../carry/carrying.svelte';
+  import PendingChange from '../carry/PendingChange.svelte';
   import Clashes from './Clashes.svelte';
   import ComposedBar from './ComposedBar.svelte';
   import { sheetWords } from './contrast';

@@ -5,7 +5,7 @@
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
-  import type { Carrying } from '../palette/carrying.svelte';
+  import type { Carrying } from '../carry/carrying.svelte';
   import { colorName, remedyWords } from './contrast';
   import Decision from './Decision.svelte';
   import Panel from './Panel.svelte';

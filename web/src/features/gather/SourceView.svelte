@@ -6,8 +6,8 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
-  import { Carrying } from '../palette/carrying.svelte';
-  import PendingChange from '../palette/PendingChange.svelte';
+  import { Carrying } from '../carry/carrying.svelte';
+  import PendingChange from '../carry/PendingChange.svelte';
   import CropBar from './CropBar.svelte';
   import { CropState } from './crop.svelte';
   import Magnifier from './Magnifier.svelte';

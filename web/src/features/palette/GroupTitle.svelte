@@ -6,19 +6,30 @@
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import EditableText from '../../ui/EditableText.svelte';
+  import type { Carrying } from '../carry/carrying.svelte';
   import IconButton from '../../ui/IconButton.svelte';
 
   interface Props {
     group: Group;
     count: number;
+    carrying: Carrying;
   }
 
-  const { group, count }: Props = $props();
+  const { group, count, carrying }: Props = $props();
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
   const groups = $derived(bench.brand.groups.map(({ name }) => name));
   const place = $derived(groups.indexOf(group.name));
+
+  const move = (by: number) =>
+    doing.do(async () => {
+      const { name } = group;
+      const seen = await bench.palette.tryMovingGroup(name, place + by);
+      await carrying.order(`The group ${name} moves to place ${place + by + 1}`, seen, () =>
+        bench.palette.moveGroup(name, place + by),
+      );
+    });
 
   const remove = () =>
     doing.do(async () => {
@@ -40,17 +51,13 @@
   <h2 class:visually-hidden={group.own}>{group.name}</h2>
   <span>{count === 1 ? '1 colour' : `${count} colours`}</span>
   <span class="gap"></span>
-  <IconButton
-    label="Move the group {group.name} up"
-    disabled={place === 0}
-    onclick={() => doing.do(() => bench.palette.moveGroup(group.name, place - 1))}
-  >
+  <IconButton label="Move the group {group.name} up" disabled={place === 0} onclick={() => move(-1)}>
     <ArrowUp size={18} aria-hidden="true" />
   </IconButton>
   <IconButton
     label="Move the group {group.name} down"
     disabled={place === groups.length - 1}
-    onclick={() => doing.do(() => bench.palette.moveGroup(group.name, place + 1))}
+    onclick={() => move(1)}
   >
     <ArrowDown size={18} aria-hidden="true" />
   </IconButton>

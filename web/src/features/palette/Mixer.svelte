@@ -6,7 +6,7 @@
   import { Resource } from '../../bench/resource.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
   import Segments from '../../ui/Segments.svelte';
-  import { consequenceLines } from './consequences';
+  import { consequenceLines } from '../carry/consequences';
   import HarmonyBand from './HarmonyBand.svelte';
   import LadderRow from './LadderRow.svelte';
   import MixSlider from './MixSlider.svelte';

@@ -5,7 +5,7 @@
   import { Doing } from '../../bench/doing.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import Segments from '../../ui/Segments.svelte';
-  import CarryThrough from './CarryThrough.svelte';
+  import CarryThrough from '../carry/CarryThrough.svelte';
 
   interface Props {
     onclose: () => void;

@@ -9,13 +9,14 @@
   import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
-  import { Carrying } from './carrying.svelte';
+  import { Carrying } from '../carry/carrying.svelte';
   import Companions from './Companions.svelte';
   import GroupTitle from './GroupTitle.svelte';
   import MissingColors from './MissingColors.svelte';
   import MoodPanel from './MoodPanel.svelte';
+  import Palettes from './Palettes.svelte';
   import PaletteRemarks from './PaletteRemarks.svelte';
-  import PendingChange from './PendingChange.svelte';
+  import PendingChange from '../carry/PendingChange.svelte';
   import SwatchRow from './SwatchRow.svelte';
 
   const bench = useBench();
@@ -28,7 +29,7 @@
     { value: 'hue', name: 'hue' },
   ] as const satisfies readonly { value: PaletteOrder; name: string }[];
 
-  let open = $state<'adding' | 'companions' | 'missing'>();
+  let open = $state<'adding' | 'companions' | 'missing' | 'palettes'>();
   let mood = $state(false);
   const carrying = new Carrying(bench);
   /** Ids of the swatches whose mixer is open; it stays so when one moves to another group. */
@@ -59,8 +60,11 @@
     event.currentTarget.value = '';
     if (chosen) {
       await doing.do(async () => {
-        await bench.palette.orderSwatches(chosen.value);
-        bench.say(`The palette stands by ${chosen.name}.`, true);
+        const seen = await bench.palette.tryOrder(chosen.value);
+        await carrying.order(`The palette stands by ${chosen.name}`, seen, async () => {
+          await bench.palette.orderSwatches(chosen.value);
+          bench.say(`The palette stands by ${chosen.name}.`, true);
+        });
       });
     }
   }
@@ -80,6 +84,13 @@
       <option value="">order by…</option>
       {#each ORDERS as { value, name } (value)}<option {value}>{name}</option>{/each}
     </select>
+  {/if}
+  {#if swatches.length > 0 || bench.brand.palettes.others.length > 0}
+    <Button onclick={() => (open = 'palettes')}>
+      {bench.brand.palettes.others.length > 0
+        ? `${bench.brand.palettes.inForce}, of ${bench.brand.palettes.others.length + 1} palettes`
+        : 'Other palettes'}
+    </Button>
   {/if}
   <Button onclick={() => (open = 'adding')}>Add a colour</Button>
 </StationTitle>
@@ -103,7 +114,7 @@
   <PendingChange {carrying} />
   <PaletteRemarks {carrying} onmissing={() => (open = 'missing')} />
   {#each groups as part (part.group.name)}
-    {#if groups.length > 1}<GroupTitle group={part.group} count={part.swatches.length} />{/if}
+    {#if groups.length > 1}<GroupTitle group={part.group} count={part.swatches.length} {carrying} />{/if}
     <ol aria-label={part.group.name === 'Core' ? 'Swatches' : `Swatches of ${part.group.name}`}>
       {#each part.swatches as swatch (swatch.id)}
         {@const index = swatches.indexOf(swatch)}
@@ -123,6 +134,8 @@
 
 {#if open === 'companions'}
   <Companions onclose={() => (open = undefined)} />
+{:else if open === 'palettes'}
+  <Palettes onclose={() => (open = undefined)} />
 {:else if open === 'missing'}
   <MissingColors onclose={() => (open = undefined)} />
 {:else if open === 'adding'}

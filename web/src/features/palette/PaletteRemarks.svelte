@@ -3,7 +3,7 @@
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
-  import type { Carrying } from './carrying.svelte';
+  import type { Carrying } from '../carry/carrying.svelte';
   import RemarkLine from './RemarkLine.svelte';
   import { isBesideSwatch, namesOf, remarkWords } from './remarks';
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import ArrowDown from '@lucide/svelte/icons/arrow-down';
+  import { tick } from 'svelte';
   import ArrowUp from '@lucide/svelte/icons/arrow-up';
   import type { Remark, Swatch, SwatchCodes } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
@@ -9,9 +10,9 @@
   import { slotName } from '../../words/slots';
   import Button from '../../ui/Button.svelte';
   import CopyCode from '../../ui/CopyCode.svelte';
-  import type { Carrying } from './carrying.svelte';
+  import type { Carrying } from '../carry/carrying.svelte';
   import Mixer from './Mixer.svelte';
-  import PendingChange from './PendingChange.svelte';
+  import PendingChange from '../carry/PendingChange.svelte';
   import RemarkLine from './RemarkLine.svelte';
   import { carriesSwatch, dragSwatch, droppedSwatch } from '../../ui/drag';
   import EditableText from '../../ui/EditableText.svelte';
@@ -76,12 +77,33 @@
     void attempt(() => bench.palette.removeSwatch(swatch.id), `${swatch.name} is out of the palette.${kept}`);
   }
 
+  async function move(id: string, position: number) {
+    await doing.do(async () => {
+      const name = bench.brand.swatches.find((each) => each.id === id)?.name ?? '';
+      const seen = await bench.palette.tryMove(id, position);
+      await carrying.order(
+        `${name} moves to place ${position + 1}`,
+        seen,
+        () => bench.palette.moveSwatch(id, position),
+        id,
+      );
+    });
+  }
+
+  /** The row moves, and with it the key that is pressed again. */
+  async function step(event: MouseEvent & { currentTarget: HTMLElement }, by: number) {
+    const key = event.currentTarget;
+    await move(swatch.id, index + by);
+    await tick();
+    key.focus();
+  }
+
   function ondrop(event: DragEvent) {
     over = false;
     const id = droppedSwatch(event);
     if (id) {
       event.preventDefault();
-      void attempt(() => bench.palette.moveSwatch(id, index));
+      void move(id, index);
     }
   }
 
@@ -136,18 +158,10 @@
     {#each remarks as remark (remark.key)}<RemarkLine {remark} onremedy={remedy} />{/each}
   </div>
   <div class="actions">
-    <IconButton
-      label="Move {swatch.name} up"
-      disabled={index === 0}
-      onclick={() => attempt(() => bench.palette.moveSwatch(swatch.id, index - 1))}
-    >
+    <IconButton label="Move {swatch.name} up" disabled={index === 0} onclick={(event) => step(event, -1)}>
       <ArrowUp size={18} aria-hidden="true" />
     </IconButton>
-    <IconButton
-      label="Move {swatch.name} down"
-      disabled={last}
-      onclick={() => attempt(() => bench.palette.moveSwatch(swatch.id, index + 1))}
-    >
+    <IconButton label="Move {swatch.name} down" disabled={last} onclick={(event) => step(event, 1)}>
       <ArrowDown size={18} aria-hidden="true" />
     </IconButton>
     <Button look="quiet" onclick={remove}

@@ -3,8 +3,15 @@
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import { Resource } from '../../bench/resource.svelte';
+  import type { Carrying } from '../carry/carrying.svelte';
+  import PendingChange from '../carry/PendingChange.svelte';
   import Button from '../../ui/Button.svelte';
 
+  interface Props {
+    carrying: Carrying;
+  }
+
+  const { carrying }: Props = $props();
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
@@ -33,12 +40,20 @@
   async function improve() {
     await doing.do(async () => {
       const before = holders.join();
-      await bench.roles.improveChart();
-      bench.say(
-        bench.roles.holders('chart').join() === before
-          ? 'This order is the best there is already.'
-          : 'The series stand in the order in which they are told apart best.',
-        true,
+      const seen = await bench.roles.tryBetterChart();
+      await carrying.order(
+        'The series stand in the order in which they are told apart best',
+        seen,
+        async () => {
+          await bench.roles.improveChart();
+          bench.say(
+            bench.roles.holders('chart').join() === before
+              ? 'This order is the best there is already.'
+              : 'The series stand in the order in which they are told apart best.',
+            true,
+          );
+        },
+        'chart order',
       );
     });
   }
@@ -69,6 +84,7 @@
     </label>
     <Button disabled={holders.length < 3} onclick={improve}>Improve the order</Button>
   </div>
+  <PendingChange {carrying} beside="chart order" />
   {#if chart && chart.series.length > 0}
     <ol aria-label="Series in their order">
       {#each chart.series as series, index (index)}

@@ -5,6 +5,8 @@
   import type { BrandRole, DraftedRole, Swatch } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
+  import type { Carrying } from '../carry/carrying.svelte';
+  import PendingChange from '../carry/PendingChange.svelte';
   import { carriesSwatch, droppedSwatch } from '../../ui/drag';
   import EditableText from '../../ui/EditableText.svelte';
   import IconButton from '../../ui/IconButton.svelte';
@@ -16,9 +18,10 @@
     entry: BrandRole;
     /** What would be drafted now. */
     drafted?: DraftedRole | undefined;
+    carrying: Carrying;
   }
 
-  const { entry, drafted }: Props = $props();
+  const { entry, drafted, carrying }: Props = $props();
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
@@ -35,25 +38,34 @@
     drafted && drafted.swatches.join() === entry.swatches.join() ? reasonWords(drafted.reason) : undefined,
   );
 
+  /** @param holders all that have it from now on, in their order */
+  function assign(swatches: string[]) {
+    void doing.do(async () => {
+      const { role } = entry;
+      const seen = await bench.roles.tryAssigning(role, swatches);
+      await carrying.order(
+        swatches.length > 0 ? `${name} is in other hands` : `${name} is nobody's any more`,
+        seen,
+        () => bench.roles.assignRole(role, swatches),
+        role,
+      );
+    });
+  }
+
   function give(event: Event & { currentTarget: HTMLSelectElement }) {
     const id = event.currentTarget.value;
     event.currentTarget.value = '';
-    void doing.do(() => bench.roles.giveRole(entry.role, id));
+    assign(bench.roles.withOneMore(entry.role, id));
   }
 
   function take(id: string) {
-    void doing.do(() =>
-      bench.roles.assignRole(
-        entry.role,
-        entry.swatches.filter((other) => other !== id),
-      ),
-    );
+    assign(entry.swatches.filter((other) => other !== id));
   }
 
   function move(id: string, step: number) {
     const order = entry.swatches.filter((other) => other !== id);
     order.splice(entry.swatches.indexOf(id) + step, 0, id);
-    void doing.do(() => bench.roles.assignRole(entry.role, order));
+    assign(order);
   }
 
   function ondragover(event: DragEvent) {
@@ -68,7 +80,7 @@
     const id = droppedSwatch(event);
     if (id) {
       event.preventDefault();
-      void doing.do(() => bench.roles.giveRole(entry.role, id));
+      assign(bench.roles.withOneMore(entry.role, id));
     }
   }
 </script>
@@ -128,6 +140,11 @@
     {#if reason}<p>Drafted: {reason}.</p>{/if}
   </td>
 </tr>
+{#if carrying.pending?.place === entry.role}
+  <tr>
+    <td colspan="3"><PendingChange {carrying} beside={entry.role} /></td>
+  </tr>
+{/if}
 
 <style>
   tr {

@@ -5,6 +5,8 @@
   import { addressOf } from '../../bench/route.svelte';
   import Button from '../../ui/Button.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
+  import { Carrying } from '../carry/carrying.svelte';
+  import PendingChange from '../carry/PendingChange.svelte';
   import ChartOrder from './ChartOrder.svelte';
   import ProportionBar from './ProportionBar.svelte';
   import RoleRow from './RoleRow.svelte';
@@ -12,6 +14,8 @@
 
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
+
+  const carrying = new Carrying(bench);
 
   const roles = $derived(bench.brand.roles.roles);
   const some = $derived(roles.some(({ role, swatches }) => swatches.length > 0 && role !== 'off-limits'));
@@ -25,8 +29,11 @@
 
   async function draft() {
     await doing.do(async () => {
-      await bench.roles.draftRoles();
-      bench.say('The roles are drafted; the reason stands beside each.', true);
+      const seen = await bench.roles.tryDraft();
+      await carrying.order('The roles are drafted again', seen, async () => {
+        await bench.roles.draftRoles();
+        bench.say('The roles are drafted; the reason stands beside each.', true);
+      });
     });
   }
 </script>
@@ -50,6 +57,7 @@
         </li>{/each}
     </ul>
   {/if}
+  <PendingChange {carrying} />
   <ProportionBar />
   <table>
     <thead>
@@ -61,11 +69,11 @@
     </thead>
     <tbody>
       {#each roles as entry (entry.role)}
-        <RoleRow {entry} drafted={drafted.find(({ role }) => role === entry.role)} />
+        <RoleRow {entry} drafted={drafted.find(({ role }) => role === entry.role)} {carrying} />
       {/each}
     </tbody>
   </table>
-  <ChartOrder />
+  <ChartOrder {carrying} />
 {/if}
 
 <style>

@@ -6,8 +6,8 @@ import { roleName } from '../../words/roles';
 describe('roles in words', () => {
   it.each<[Contradiction, string]>([
     [
-      { kind: 'text-on-box-fill', swatch: 'Navy', role: 'box-fill', ratio: 4.4999 },
-      'Navy is the text, but cannot be read on the box fill (4.49:1; 4.5:1 is needed).',
+      { kind: 'text-on-fill', swatch: 'Navy', role: 'box-fill', ratio: 4.4999 },
+      'Navy is the text, but cannot be read on the colour for Box fill (4.49:1; 4.5:1 is needed).',
     ],
     [
       { kind: 'highlight-elsewhere', swatch: 'Orange', role: 'secondary' },

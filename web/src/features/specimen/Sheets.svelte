@@ -38,6 +38,10 @@
   style:--lead={specimen.lead}
   style:--on-lead={specimen.onLead}
   style:--beside-lead={specimen.besideLead}
+  style:--table-head={specimen.tableHead}
+  style:--on-table-head={specimen.onTableHead}
+  style:--band={specimen.band}
+  style:--on-band={specimen.onBand}
   style:--bullet={specimen.bullet}
   style:--raised={specimen.raised}
   style:--on-raised={specimen.onRaised}

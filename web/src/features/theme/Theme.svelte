@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Resource } from '../../bench/resource.svelte';
-  import type { Suggestion } from '../../api/types';
+  import type { Suggestion, SuggestionPolicy } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import { addressOf } from '../../bench/route.svelte';
@@ -38,7 +38,11 @@
   );
 
   let filling = $state<string>();
-  const { wishes } = bench.themes;
+  const policy = $derived(bench.theme.policy);
+
+  async function heed(wish: Partial<SuggestionPolicy>) {
+    await doing.do(() => bench.themes.setPolicy(wish));
+  }
 
   /** What was suggested last, of which theme. */
   let made = $state.raw<{ theme: string; suggestion: Suggestion }>();
@@ -70,9 +74,9 @@
       const theme = bench.theme.id;
       made = { theme, suggestion: await bench.themes.suggestTheme() };
       bench.say(
-        wishes.keep.size === 0
+        policy.keep.length === 0
           ? 'All twelve slots are filled; the reason stands beside each.'
-          : `${12 - wishes.keep.size} slots are filled, ${wishes.keep.size} kept; the reason stands beside each.`,
+          : `${12 - policy.keep.length} slots are filled, ${policy.keep.length} kept; the reason stands beside each.`,
         true,
       );
     });
@@ -89,13 +93,29 @@
       />
     </div>
   {/snippet}
-  <select aria-label="Accents that the brand has no colour for" bind:value={wishes.spare}>
-    <option value="derive">spare accents: derived</option>
-    <option value="repeat">spare accents: repeated</option>
-    <option value="black-and-grey">spare accents: black, grey</option>
+  <select
+    aria-label="Accents that the brand has no colour for"
+    value={policy.spare}
+    onchange={(event) => heed({ spare: event.currentTarget.value as SuggestionPolicy['spare'] })}
+  >
+    <option value="derive">spares derived</option>
+    <option value="repeat">spares repeated</option>
+    <option value="black-and-grey">spares black, grey</option>
   </select>
-  <select aria-label="Where the link colours come from" bind:value={wishes.links}>
-    <option value="brand">links of the brand</option>
+  <select
+    aria-label="Where the highlight stands"
+    value={policy.highlight}
+    onchange={(event) => heed({ highlight: event.currentTarget.value as SuggestionPolicy['highlight'] })}
+  >
+    <option value="last">highlight last</option>
+    <option value="in-order-of-use">highlight in order</option>
+  </select>
+  <select
+    aria-label="Where the link colours come from"
+    value={policy.links}
+    onchange={(event) => heed({ links: event.currentTarget.value as SuggestionPolicy['links'] })}
+  >
+    <option value="brand">brand links</option>
     <option value="customary">customary links</option>
   </select>
   <Button look="main" onclick={suggest}>
@@ -149,9 +169,9 @@
       <SlotRow
         {slot}
         beside={besideOf(slot.slot)}
-        kept={wishes.keep.has(slot.slot)}
+        kept={policy.keep.includes(slot.slot)}
         neon={neon.has(slot.slot) ? { instead: neon.get(slot.slot) } : undefined}
-        onkeep={() => wishes.toggle(slot.slot)}
+        onkeep={() => doing.do(() => bench.themes.toggleKept(slot.slot))}
         onopen={() => (filling = slot.slot)}
       />
     {/each}
@@ -190,7 +210,11 @@
   }
 
   .name {
-    width: 200px;
+    width: 160px;
+  }
+
+  select {
+    max-width: 134px;
   }
 
   .written {

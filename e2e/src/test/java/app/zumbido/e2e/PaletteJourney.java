@@ -130,6 +130,52 @@ class PaletteJourney extends Journey {
         assertThat(painted("[data-specimens] .band", "border-bottom-color")).isEqualTo(bullet);
     }
 
+    @Test
+    void anotherOrderIsHeardByTheAccentsAndToldFirst() throws Exception {
+        String first = page.getByLabel("Strip").getByRole(AriaRole.BUTTON).first().getAttribute("aria-label");
+        Locator list = page.getByLabel("Carry through", new Page.GetByLabelOptions().setExact(true));
+        page.getByLabel("Order the palette").selectOption("lightness");
+        assertThat(list).containsText("Accent 1");
+        assertThat(accessibilityFaults()).isEmpty();
+        list.getByText("Leave it as it is").click();
+        assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON).first()).hasAttribute("aria-label", first);
+        openStation("Hand over");
+        List<String> before = slots();
+
+        openStation("Palette");
+        page.getByLabel("Order the palette").selectOption("lightness");
+        carryThrough();
+        assertThat(page.getByText("The palette stands by lightness.")).isVisible();
+        openStation("Hand over");
+        assertThat(slots()).isNotEqualTo(before).containsExactlyInAnyOrderElementsOf(before);
+    }
+
+    @Test
+    void palettesAreComparedSideBySideAndOneIsInForce() throws Exception {
+        button("Other palettes").click();
+        field("go on, under the name").fill("Campaign");
+        button("a copy of it").click();
+        button("Back to the bench").click();
+        field("Code of Teal").fill("B3261E");
+        page.keyboard().press("Enter");
+        carryThrough();
+
+        button("Campaign, of 2 palettes").click();
+        Locator columns = page.getByLabel("Palettes", new Page.GetByLabelOptions().setExact(true))
+                .locator("> li");
+        assertThat(columns).hasCount(2);
+        assertThat(columns.first()).containsText("B3261E");
+        assertThat(columns.last()).containsText("0F7C7A");
+        assertThat(columns.last().locator("[data-specimens]")).isVisible();
+        assertThat(accessibilityFaults()).isEmpty();
+        columns.last().getByText("Put in force").click();
+        assertThat(columns.first()).containsText("0F7C7A");
+        button("Back to the bench").click();
+        assertThat(button("First palette, of 2 palettes")).isVisible();
+        openStation("Hand over");
+        assertThat(slots()).contains("0F7C7A").doesNotContain("B3261E");
+    }
+
     private List<String> slots() throws Exception {
         Download deck = page.waitForDownload(
                 () -> link("Download Presentation template").click());

@@ -64,7 +64,7 @@ class ThemeJourney extends Journey {
         drag(page.getByLabel("Strip").getByRole(AriaRole.BUTTON).nth(2), slot("accent1"));
         assertThat(slot("accent1")).containsText("F2682A");
         field("Keep Accent 1").check();
-        page.getByLabel("Accents that the brand has no colour for").selectOption("spare accents: repeated");
+        page.getByLabel("Accents that the brand has no colour for").selectOption("spares repeated");
         page.getByLabel("Where the link colours come from").selectOption("customary links");
         button("Suggest again").click();
         assertThat(page.getByText("11 slots are filled, 1 kept")).isVisible();
@@ -75,7 +75,7 @@ class ThemeJourney extends Journey {
         assertThat(page.getByLabel("Warnings")).containsText("Note: Accent");
         assertThat(accessibilityFaults()).isEmpty();
 
-        page.getByLabel("Accents that the brand has no colour for").selectOption("spare accents: black, grey");
+        page.getByLabel("Accents that the brand has no colour for").selectOption("spares black, grey");
         button("Suggest again").click();
         assertThat(slot("accent5")).containsText("no more brand colours");
     }

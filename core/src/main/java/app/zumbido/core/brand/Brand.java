@@ -143,7 +143,9 @@ public record Brand(
     }
 
     private Brand heardSince(Brand before) {
-        return with(themes.each(theme -> AccentOrder.heard(theme, before.palette, before.roles, palette, roles)));
+        Roles heard = roles.following(before.palette, palette);
+        return with(heard)
+                .with(themes.each(theme -> AccentOrder.heard(theme, before.palette, before.roles, palette, heard)));
     }
 
     /** The same brand under another revision, as undo and redo need it. */

@@ -3,6 +3,7 @@ package app.zumbido.core.roles;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Painted;
 import app.zumbido.core.palette.Palette;
+import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -99,6 +100,21 @@ public record Roles(Map<Role, List<SwatchId>> assigned, Proportion proportion, M
 
     public Roles allowing(SwatchId swatch) {
         return with(Role.OFF_LIMITS, removing(offLimits(), swatch));
+    }
+
+    /** Lists that stood in the order of the palette stand in it again when that is another. */
+    public Roles following(Palette was, Palette is) {
+        Map<Role, List<SwatchId>> changed = new EnumMap<>(Role.class);
+        assigned.forEach((role, swatches) ->
+                changed.put(role, swatches.equals(inOrderOf(was, swatches)) ? inOrderOf(is, swatches) : swatches));
+        return new Roles(changed, proportion, words);
+    }
+
+    private static List<SwatchId> inOrderOf(Palette palette, List<SwatchId> some) {
+        return palette.swatches().stream()
+                .map(Swatch::id)
+                .filter(some::contains)
+                .toList();
     }
 
     /** A swatch takes the roles of one that becomes it; what was forbidden to the other is not forbidden to it. */

@@ -13,17 +13,23 @@
     consequences: Consequences;
     /** Id of the swatch that it is about. */
     changed?: string;
+    /** Whether the focus stays where it is. */
+    still?: boolean;
     oncarry: () => Promise<void>;
     onleave: () => void;
   }
 
-  const { what, consequences, changed, oncarry, onleave }: Props = $props();
+  const { what, consequences, changed, still = false, oncarry, onleave }: Props = $props();
   const doing = new Doing();
 
   const lines = $derived(consequenceLines(consequences, changed));
 
   /** So that a second Enter carries it through. */
-  const ready: Attachment<HTMLElement> = (box) => box.querySelector('button')?.focus();
+  const ready: Attachment<HTMLElement> = (box) => {
+    if (!still) {
+      box.querySelector('button')?.focus();
+    }
+  };
 
   async function carry() {
     await doing.do(async () => {

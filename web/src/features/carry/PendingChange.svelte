@@ -25,6 +25,7 @@
   <CarryThrough
     what={pending.what}
     consequences={pending.consequences}
+    still={pending.still}
     {...beside ? { changed: beside } : {}}
     oncarry={pending.carry}
     onleave={() => carrying.leave()}

@@ -5,15 +5,17 @@ import { isFollowed } from './consequences';
 /** A change that waits until somebody has seen what will follow. */
 interface Pending {
   what: string;
-  /** Id of the swatch that it is shown beside; nothing where that swatch may leave. */
+  /** What it is shown beside, as the id of a swatch; nothing where that may leave. */
   place: string | undefined;
   consequences: Consequences;
+  /** Whether the keys stay where they are, since the same may be pressed again. */
+  still: boolean;
   /** Of the brand when it was asked; once that has moved on, nobody waits any more. */
   revision: number;
   carry: () => Promise<void>;
 }
 
-/** Changes one colour everywhere it is used, after a list of what will follow. */
+/** Changes what others follow, after a list of what will. */
 export class Carrying {
   readonly #bench: Bench;
   #pending = $state.raw<Pending>();
@@ -63,10 +65,32 @@ export class Carrying {
     });
   }
 
-  #wait(what: string, place: string | undefined, seen: Brand, carry: () => Promise<void>): void {
+  /**
+   * Puts colours in another order of use; where accents hear it, that is told first.
+   * @param what as in 'Teal moves to place 1'
+   * @param seen what it would make of the brand
+   * @param place what it is shown beside, as the id of a swatch or a role
+   */
+  async order(what: string, seen: Brand, carry: () => Promise<void>, place?: string): Promise<void> {
+    if (consequencesOf(seen).slots.length > 0) {
+      this.#wait(what, place, seen, carry, true);
+    } else {
+      this.leave();
+      await carry();
+    }
+  }
+
+  #wait(
+    what: string,
+    place: string | undefined,
+    seen: Brand,
+    carry: () => Promise<void>,
+    still = false,
+  ): void {
     this.#pending = {
       what,
       place,
+      still,
       consequences: consequencesOf(seen),
       revision: seen.revision,
       carry: async () => {

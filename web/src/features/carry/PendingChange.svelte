@@ -3,7 +3,7 @@
   import CarryThrough from './CarryThrough.svelte';
   import type { Carrying } from './carrying.svelte';
 
-  /** What waits until somebody has seen what will follow; it ends when the place where it stands is left. */
+  /** What waits until somebody has seen what will follow; what is only tried ends when its place is left. */
   interface Props {
     carrying: Carrying;
     /** Id of the swatch that it stands beside; nothing for what stands by itself. */
@@ -15,7 +15,9 @@
   const pending = $derived(carrying.pending?.place === beside ? carrying.pending : undefined);
 
   onDestroy(() => {
-    if (pending) {
+    if (pending?.still) {
+      void pending.carry();
+    } else if (pending) {
       carrying.leave();
     }
   });

@@ -8,10 +8,19 @@ interface Pending {
   /** What it is shown beside, as the id of a swatch; nothing where that may leave. */
   place: string | undefined;
   consequences: Consequences;
-  /** Whether the keys stay where they are, since the same may be pressed again. */
+  /** Whether the focus stays where it is, since the same keys may be pressed again; going on carries it through. */
   still: boolean;
   /** Of the brand when it was asked; once that has moved on, nobody waits any more. */
   revision: number;
+  carry: () => Promise<void>;
+}
+
+/** Colours in another order of use. */
+interface Ordering {
+  /** As in 'Teal moves to place 1'. */
+  what: string;
+  /** Shows what it would make of the brand. */
+  look: () => Promise<Brand>;
   carry: () => Promise<void>;
 }
 
@@ -19,6 +28,8 @@ interface Pending {
 export class Carrying {
   readonly #bench: Bench;
   #pending = $state.raw<Pending>();
+  /** Settles when the one that was begun last is seen. */
+  #orderings: Promise<void> = Promise.resolve();
 
   constructor(bench: Bench) {
     this.#bench = bench;
@@ -66,16 +77,29 @@ export class Carrying {
   }
 
   /**
-   * Puts colours in another order of use; where accents hear it, that is told first.
-   * @param what as in 'Teal moves to place 1'
-   * @param seen what it would make of the brand
-   * @param place what it is shown beside, as the id of a swatch or a role
+   * Puts colours in another order of use; where accents hear it, that is told first. One that waits at another place is
+   * carried through before: whoever goes on has seen what follows.
+   * @param ordering asked when all that was begun before is seen, so that it stands on that
+   * @param still what it is shown beside, where the same keys may be pressed again; nothing: it stands by itself
    */
-  async order(what: string, seen: Brand, carry: () => Promise<void>, place?: string): Promise<void> {
+  order(ordering: () => Ordering, still?: string): Promise<void> {
+    const done = this.#orderings.then(() => this.#order(ordering, still));
+    this.#orderings = done.catch(() => undefined);
+    return done;
+  }
+
+  async #order(ordering: () => Ordering, still?: string): Promise<void> {
+    const waiting = this.pending;
+    if (waiting?.still && waiting.place !== still) {
+      await waiting.carry();
+    }
+    const { what, look, carry } = ordering();
+    const seen = await look();
     if (consequencesOf(seen).slots.length > 0) {
-      this.#wait(what, place, seen, carry, true);
+      this.#wait(what, still, seen, carry, still !== undefined);
     } else {
-      this.leave();
+      // What is seen stays until it is so: otherwise what was before would be seen in between.
+      this.#pending = undefined;
       await carry();
     }
   }

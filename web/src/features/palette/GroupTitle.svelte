@@ -25,10 +25,12 @@
   const move = (by: number) =>
     doing.do(async () => {
       const { name } = group;
-      const seen = await bench.palette.tryMovingGroup(name, place + by);
-      await carrying.order(`The group ${name} moves to place ${place + by + 1}`, seen, () =>
-        bench.palette.moveGroup(name, place + by),
-      );
+      const to = place + by;
+      await carrying.order(() => ({
+        what: `The group ${name} moves to place ${to + 1}`,
+        look: () => bench.palette.tryMovingGroup(name, to),
+        carry: () => bench.palette.moveGroup(name, to),
+      }));
     });
 
   const remove = () =>

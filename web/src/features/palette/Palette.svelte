@@ -60,11 +60,14 @@
     event.currentTarget.value = '';
     if (chosen) {
       await doing.do(async () => {
-        const seen = await bench.palette.tryOrder(chosen.value);
-        await carrying.order(`The palette stands by ${chosen.name}`, seen, async () => {
-          await bench.palette.orderSwatches(chosen.value);
-          bench.say(`The palette stands by ${chosen.name}.`, true);
-        });
+        await carrying.order(() => ({
+          what: `The palette stands by ${chosen.name}`,
+          look: () => bench.palette.tryOrder(chosen.value),
+          carry: async () => {
+            await bench.palette.orderSwatches(chosen.value);
+            bench.say(`The palette stands by ${chosen.name}.`, true);
+          },
+        }));
       });
     }
   }

@@ -66,7 +66,12 @@
   >
     <label>
       Keep {palettes.inForce} and go on, under the name
-      <input bind:value={name} maxlength={80} placeholder="Palette {palettes.others.length + 2}" />
+      <input
+        aria-label="Name of the next palette"
+        bind:value={name}
+        maxlength={80}
+        placeholder="Palette {palettes.others.length + 2}"
+      />
     </label>
     <span>with</span>
     <Button type="submit" look="main">a copy of it</Button>

@@ -77,23 +77,25 @@
     void attempt(() => bench.palette.removeSwatch(swatch.id), `${swatch.name} is out of the palette.${kept}`);
   }
 
-  async function move(id: string, position: number) {
-    await doing.do(async () => {
-      const name = bench.brand.swatches.find((each) => each.id === id)?.name ?? '';
-      const seen = await bench.palette.tryMove(id, position);
-      await carrying.order(
-        `${name} moves to place ${position + 1}`,
-        seen,
-        () => bench.palette.moveSwatch(id, position),
-        id,
-      );
-    });
+  /** @param position where it stands afterwards */
+  async function move(id: string, position: () => number) {
+    await doing.do(() =>
+      carrying.order(() => {
+        const to = position();
+        const name = bench.brand.swatches.find((each) => each.id === id)?.name ?? '';
+        return {
+          what: `${name} moves to place ${to + 1}`,
+          look: () => bench.palette.tryMove(id, to),
+          carry: () => bench.palette.moveSwatch(id, to),
+        };
+      }, id),
+    );
   }
 
   /** The row moves, and with it the key that is pressed again. */
   async function step(event: MouseEvent & { currentTarget: HTMLElement }, by: number) {
     const key = event.currentTarget;
-    await move(swatch.id, index + by);
+    await move(swatch.id, () => index + by);
     await tick();
     key.focus();
   }
@@ -103,7 +105,7 @@
     const id = droppedSwatch(event);
     if (id) {
       event.preventDefault();
-      void move(id, index);
+      void move(id, () => index);
     }
   }
 

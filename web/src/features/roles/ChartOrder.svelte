@@ -4,7 +4,6 @@
   import { Doing } from '../../bench/doing.svelte';
   import { Resource } from '../../bench/resource.svelte';
   import type { Carrying } from '../carry/carrying.svelte';
-  import PendingChange from '../carry/PendingChange.svelte';
   import Button from '../../ui/Button.svelte';
 
   interface Props {
@@ -40,11 +39,10 @@
   async function improve() {
     await doing.do(async () => {
       const before = holders.join();
-      const seen = await bench.roles.tryBetterChart();
-      await carrying.order(
-        'The series stand in the order in which they are told apart best',
-        seen,
-        async () => {
+      await carrying.order(() => ({
+        what: 'The series stand in the order in which they are told apart best',
+        look: () => bench.roles.tryBetterChart(),
+        carry: async () => {
           await bench.roles.improveChart();
           bench.say(
             bench.roles.holders('chart').join() === before
@@ -53,8 +51,7 @@
             true,
           );
         },
-        'chart order',
-      );
+      }));
     });
   }
 
@@ -84,7 +81,6 @@
     </label>
     <Button disabled={holders.length < 3} onclick={improve}>Improve the order</Button>
   </div>
-  <PendingChange {carrying} beside="chart order" />
   {#if chart && chart.series.length > 0}
     <ol aria-label="Series in their order">
       {#each chart.series as series, index (index)}

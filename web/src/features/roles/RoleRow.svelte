@@ -39,33 +39,36 @@
   );
 
   /** @param holders all that have it from now on, in their order */
-  function assign(swatches: string[]) {
-    void doing.do(async () => {
-      const { role } = entry;
-      const seen = await bench.roles.tryAssigning(role, swatches);
-      await carrying.order(
-        swatches.length > 0 ? `${name} is in other hands` : `${name} is nobody's any more`,
-        seen,
-        () => bench.roles.assignRole(role, swatches),
-        role,
-      );
-    });
+  function assign(holders: () => string[]) {
+    const { role } = entry;
+    void doing.do(() =>
+      carrying.order(() => {
+        const swatches = holders();
+        return {
+          what: swatches.length > 0 ? `${name} is in other hands` : `${name} is nobody's any more`,
+          look: () => bench.roles.tryAssigning(role, swatches),
+          carry: () => bench.roles.assignRole(role, swatches),
+        };
+      }, role),
+    );
   }
 
   function give(event: Event & { currentTarget: HTMLSelectElement }) {
     const id = event.currentTarget.value;
     event.currentTarget.value = '';
-    assign(bench.roles.withOneMore(entry.role, id));
+    assign(() => bench.roles.withOneMore(entry.role, id));
   }
 
   function take(id: string) {
-    assign(entry.swatches.filter((other) => other !== id));
+    assign(() => entry.swatches.filter((other) => other !== id));
   }
 
   function move(id: string, step: number) {
-    const order = entry.swatches.filter((other) => other !== id);
-    order.splice(entry.swatches.indexOf(id) + step, 0, id);
-    assign(order);
+    assign(() => {
+      const order = entry.swatches.filter((other) => other !== id);
+      order.splice(entry.swatches.indexOf(id) + step, 0, id);
+      return order;
+    });
   }
 
   function ondragover(event: DragEvent) {
@@ -80,7 +83,7 @@
     const id = droppedSwatch(event);
     if (id) {
       event.preventDefault();
-      assign(bench.roles.withOneMore(entry.role, id));
+      assign(() => bench.roles.withOneMore(entry.role, id));
     }
   }
 </script>

@@ -29,11 +29,14 @@
 
   async function draft() {
     await doing.do(async () => {
-      const seen = await bench.roles.tryDraft();
-      await carrying.order('The roles are drafted again', seen, async () => {
-        await bench.roles.draftRoles();
-        bench.say('The roles are drafted; the reason stands beside each.', true);
-      });
+      await carrying.order(() => ({
+        what: 'The roles are drafted again',
+        look: () => bench.roles.tryDraft(),
+        carry: async () => {
+          await bench.roles.draftRoles();
+          bench.say('The roles are drafted; the reason stands beside each.', true);
+        },
+      }));
     });
   }
 </script>

@@ -7,7 +7,7 @@ describe('roles in words', () => {
   it.each<[Contradiction, string]>([
     [
       { kind: 'text-on-fill', swatch: 'Navy', role: 'box-fill', ratio: 4.4999 },
-      'Navy is the text, but cannot be read on the colour for Box fill (4.49:1; 4.5:1 is needed).',
+      'Navy is the text, but cannot be read on the box fill (4.49:1; 4.5:1 is needed).',
     ],
     [
       { kind: 'highlight-elsewhere', swatch: 'Orange', role: 'secondary' },

@@ -55,7 +55,7 @@ export function contradictionWords(told: Contradiction): string {
   const slot = told.slot ? `${slotName(told.slot)} of ${told.theme}` : '';
   switch (told.kind) {
     case 'text-on-fill':
-      return `${swatch} is the text, but cannot be read on the colour for ${role} (${ratio(told.ratio)}; 4.5:1 is needed).`;
+      return `${swatch} is the text, but cannot be read on the ${role.toLowerCase()} (${ratio(told.ratio)}; 4.5:1 is needed).`;
     case 'text-on-dark-unreadable':
       return `${swatch} is the text on dark, but cannot be read on the text colour (${ratio(told.ratio)}).`;
     case 'highlight-elsewhere':

@@ -64,17 +64,19 @@ class KeyboardJourney extends Journey {
         assertThat(strip().nth(1)).hasAttribute("aria-label", "Harbour teal, 0F7C7A: put on…");
         tabTo("Move Harbour teal up");
         press("Enter");
+        tabTo("Carry it through");
+        press("Enter");
         assertThat(strip().first()).hasAttribute("aria-label", "Harbour teal, 0F7C7A: put on…");
 
         press("4");
         assertThat(heading("Theme")).isVisible();
         press("/", "ArrowRight", "ArrowRight", "ArrowLeft", "Enter");
         page.getByRole(AriaRole.DIALOG).waitFor();
-        tabTo("Accent 2");
+        tabTo("Accent 1");
         press("Enter");
-        assertThat(page.locator("[data-slot=accent2]")).containsText("0B2A4A");
+        assertThat(page.locator("[data-slot=accent1]")).containsText("0B2A4A");
         press("Control+z");
-        assertThat(page.locator("[data-slot=accent2]")).containsText("0F7C7A");
+        assertThat(page.locator("[data-slot=accent1]")).containsText("0F7C7A");
 
         press("9");
         assertThat(heading("Hand over")).isVisible();

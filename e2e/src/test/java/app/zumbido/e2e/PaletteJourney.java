@@ -132,9 +132,10 @@ class PaletteJourney extends Journey {
 
     @Test
     void anotherOrderIsHeardByTheAccentsAndToldFirst() throws Exception {
-        String first = page.getByLabel("Strip").getByRole(AriaRole.BUTTON).first().getAttribute("aria-label");
+        String first =
+                page.getByLabel("Strip").getByRole(AriaRole.BUTTON).first().getAttribute("aria-label");
         Locator list = page.getByLabel("Carry through", new Page.GetByLabelOptions().setExact(true));
-        page.getByLabel("Order the palette").selectOption("lightness");
+        page.getByLabel("Order the palette").selectOption("hue");
         assertThat(list).containsText("Accent 1");
         assertThat(accessibilityFaults()).isEmpty();
         list.getByText("Leave it as it is").click();
@@ -143,9 +144,9 @@ class PaletteJourney extends Journey {
         List<String> before = slots();
 
         openStation("Palette");
-        page.getByLabel("Order the palette").selectOption("lightness");
+        page.getByLabel("Order the palette").selectOption("hue");
         carryThrough();
-        assertThat(page.getByText("The palette stands by lightness.")).isVisible();
+        assertThat(page.getByText("The palette stands by hue.")).isVisible();
         openStation("Hand over");
         assertThat(slots()).isNotEqualTo(before).containsExactlyInAnyOrderElementsOf(before);
     }
@@ -153,7 +154,7 @@ class PaletteJourney extends Journey {
     @Test
     void palettesAreComparedSideBySideAndOneIsInForce() throws Exception {
         button("Other palettes").click();
-        field("go on, under the name").fill("Campaign");
+        field("Name of the next palette").fill("Campaign");
         button("a copy of it").click();
         button("Back to the bench").click();
         field("Code of Teal").fill("B3261E");

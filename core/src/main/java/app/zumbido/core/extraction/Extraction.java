@@ -27,6 +27,19 @@ public record Extraction(
     private static final double TEXTURE_OF_PHOTOGRAPH = 1.35;
     /** Share of flat parts and gradients from which a picture counts as artwork. */
     private static final double FLAT_ENOUGH = 0.4;
+    /** Share of flat parts alone from which it counts as artwork in any case. */
+    private static final double MOSTLY_FLAT = 0.5;
+    /** Inside the parts of artwork colours lie no farther from an even slope; of 255, as {@link Structure#unevenness()}. */
+    private static final double EVEN = 0.36;
+    /** Share of flat parts and gradients in a drawing that is mostly a gradient. */
+    private static final double MOSTLY_GRADIENT = 0.85;
+    /**
+     * A drawn gradient goes in steps of exactly one value, some pixels wide: such a share of the pixels, less what the noise of
+     * JPEG makes uneven.
+     */
+    private static final double STEPS = 0.55;
+
+    private static final double LESS_FOR_UNEVEN = 0.2;
     /** So many are shown when nobody asks for a number. */
     private static final int SHOWN_OF_ARTWORK = 12;
 
@@ -39,8 +52,18 @@ public record Extraction(
     /** Reads the picture as what it seems to be. */
     public static Extraction from(Pixels pixels) {
         Structure structure = Structure.of(pixels);
-        boolean drawn = structure.share() >= FLAT_ENOUGH && structure.texture() <= TEXTURE_OF_PHOTOGRAPH;
-        return drawn ? artwork(pixels, structure) : photograph(pixels, structure);
+        return isDrawn(pixels, structure) ? artwork(pixels, structure) : photograph(pixels, structure);
+    }
+
+    /** What is out of focus is as smooth as a gradient, but never as even as what was drawn. */
+    private static boolean isDrawn(Pixels pixels, Structure structure) {
+        if (structure.share() < FLAT_ENOUGH || structure.texture() > TEXTURE_OF_PHOTOGRAPH) {
+            return false;
+        }
+        return structure.flatShare() >= MOSTLY_FLAT
+                || structure.unevenness() <= EVEN
+                || structure.share() >= MOSTLY_GRADIENT
+                        && FlatAreas.of(pixels).share() - structure.unevenness() * LESS_FOR_UNEVEN >= STEPS;
     }
 
     public static Extraction from(Pixels pixels, Reading reading) {

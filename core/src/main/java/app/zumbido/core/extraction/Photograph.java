@@ -43,6 +43,9 @@ final class Photograph {
 
     private static final double LEAST_STRIKING_SHARE = 0.0006;
 
+    /** More are not needed to stand for a picture. */
+    private static final int MOST = 9;
+
     private Photograph() {}
 
     /** @return the weightiest first */
@@ -50,9 +53,11 @@ final class Photograph {
         Cells cells = structure.cells().coarser(MOST_CELLS).smoothed(SMOOTHING);
         byte[] changes = cells.changes();
         Crowds crowds = new Crowds();
+        Uncovered uncovered = new Uncovered();
         for (int i = 0; i < cells.count(); i++) {
             if (cells.at(i) != Cells.NOTHING && (changes[i] & 0xFF) <= EDGE) {
                 crowds.add(cells.at(i));
+                uncovered.add(cells.at(i));
             }
         }
         List<Crowds.Crowd> found = crowds.find();
@@ -66,6 +71,9 @@ final class Photograph {
         List<Point> means = new ArrayList<>(
                 kept.stream().map(crowd -> Point.of(crowd.meanRgb())).toList());
         addCompact(structure, means);
+        uncovered
+                .beside(means.stream().map(mean -> Oklab.of(mean.toRgb())).toList(), MOST)
+                .forEach(mean -> means.add(Point.of(mean.toLinear().toRgb())));
         return represent(cells, changes, means);
     }
 

@@ -27,6 +27,8 @@ public final class Draft {
     private static final int MOST_OF_ARTWORK = 7;
     /** Of many colours in a photograph a brand keeps few; common practice, no published source. */
     private static final int MOST_OF_PHOTOGRAPH = 5;
+    /** More chips are a paint maker's card; common practice, no published source. */
+    private static final int MOST_OF_SHEET = 24;
 
     private Draft() {}
 
@@ -39,8 +41,7 @@ public final class Draft {
      */
     public static Optional<BrandChange.DraftBrand> from(
             Extraction extraction, String source, Map<Rgb, String> given, Brand brand, Supplier<UUID> ids) {
-        int most = extraction.reading() == Reading.ARTWORK ? MOST_OF_ARTWORK : MOST_OF_PHOTOGRAPH;
-        List<Proposal> proposals = new ArrayList<>(extraction.shown(Optional.of(most), Order.COVERAGE));
+        List<Proposal> proposals = new ArrayList<>(chosen(extraction));
         if (isManual(proposals, given)) {
             proposals.sort(Comparator.comparingInt(proposal -> place(proposal, List.copyOf(given.keySet()))));
         }
@@ -49,6 +50,17 @@ public final class Draft {
         }
         List<Swatch> swatches = swatches(proposals, source, given, ids);
         return Optional.of(BrandChange.DraftBrand.of(brand, source, swatches));
+    }
+
+    /** A sheet is a palette already; the paper beneath its chips is none of its colours. */
+    private static List<Proposal> chosen(Extraction extraction) {
+        if (extraction.sheet()) {
+            return extraction.shown(Optional.of(MOST_OF_SHEET), Order.PLACE).stream()
+                    .filter(proposal -> !proposal.ground())
+                    .toList();
+        }
+        int most = extraction.reading() == Reading.ARTWORK ? MOST_OF_ARTWORK : MOST_OF_PHOTOGRAPH;
+        return extraction.shown(Optional.of(most), Order.COVERAGE);
     }
 
     /** A manual names most of its colours, and in the order of their importance. */

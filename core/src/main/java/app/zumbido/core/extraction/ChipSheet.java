@@ -24,8 +24,10 @@ final class ChipSheet {
     private static final double SAME_SIZE = 0.12;
     /** Chips are most of what is on the ground; share of its cells. */
     private static final double MOSTLY = 0.75;
+    /** Where there is no ground the chips fill nearly all, but for what is written on them; share of the picture. */
+    private static final double FULL = 0.7;
 
-    private record Chip(int left, int top, int right, int bottom, long cells, Rgb color) {
+    record Chip(int left, int top, int right, int bottom, long cells, Rgb color) {
         int wide() {
             return right - left + 1;
         }
@@ -46,33 +48,55 @@ final class ChipSheet {
 
     private ChipSheet() {}
 
-    /** @return the colours of the chips in reading order and then the ground; nothing if it is no sheet */
+    /** @return the colours of the chips in reading order and then the ground, if there is one; nothing if it is no sheet */
     static Optional<List<Rgb>> colors(Structure structure) {
-        int[] labels = structure.plateaus().labels;
         int ground = ground(structure);
-        if (ground == Patches.NONE) {
-            return Optional.empty();
-        }
         List<Chip> areas = areas(structure, ground);
         List<Chip> chips = areas.stream()
                 .map(area -> areas.stream().filter(area::isLike).toList())
-                .max(Comparator.comparingInt(List::size))
+                .max(Comparator.comparingLong(ChipSheet::colorsOf).thenComparingInt(List::size))
                 .orElse(List.of());
-        long covered = chips.stream().mapToLong(Chip::cells).sum();
+        if (colorsOf(chips) < LEAST_CHIPS
+                || !structure.ramps().found.isEmpty()
+                || !isMostOfIt(structure, ground, areas, chips)) {
+            return Optional.empty();
+        }
+        List<Rgb> colors = new ArrayList<>(inReadingOrder(ChipGrid.completed(chips, structure, ground)).stream()
+                .map(Chip::color)
+                .distinct()
+                .toList());
+        if (ground != Patches.NONE) {
+            Rgb behind = color(structure, ground);
+            colors.remove(behind);
+            colors.add(behind);
+        }
+        return Optional.of(colors);
+    }
+
+    private static long colorsOf(List<Chip> chips) {
+        return chips.stream().map(Chip::color).distinct().count();
+    }
+
+    /** Cards beneath the chips are all of one size and colour, and are no drawing beside them. */
+    private static boolean isMostOfIt(Structure structure, int ground, List<Chip> areas, List<Chip> chips) {
+        int[] labels = structure.plateaus().labels;
         long drawn = Arrays.stream(labels)
                 .filter(label -> label != Patches.NONE && label != ground)
                 .count();
-        List<Rgb> colors = new ArrayList<>(
-                inReadingOrder(chips).stream().map(Chip::color).distinct().toList());
-        if (colors.size() < LEAST_CHIPS
-                || covered < MOSTLY * drawn
-                || !structure.ramps().found.isEmpty()) {
-            return Optional.empty();
+        long covered = chips.stream().mapToLong(Chip::cells).sum();
+        if (ground == Patches.NONE && covered < FULL * structure.cells().count()) {
+            return false;
         }
-        Rgb behind = color(structure, ground);
-        colors.remove(behind);
-        colors.add(behind);
-        return Optional.of(colors);
+        long cards = areas.stream()
+                .filter(area -> !chips.contains(area))
+                .filter(area -> areas.stream()
+                                .filter(other ->
+                                        area.isLike(other) && area.color().equals(other.color()))
+                                .count()
+                        >= LEAST_CHIPS)
+                .mapToLong(Chip::cells)
+                .sum();
+        return covered >= MOSTLY * (drawn - cards);
     }
 
     /** @return the plateau along most of the edge */

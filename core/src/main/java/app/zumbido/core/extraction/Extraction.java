@@ -40,6 +40,10 @@ public record Extraction(
     private static final double STEPS = 0.55;
 
     private static final double LESS_FOR_UNEVEN = 0.2;
+    /** A speck of the strongest colour matters like so much more of it; share. */
+    private static final double NEVER_NOTHING = 0.003;
+    /** More chips of one size lie in no photograph, however much is printed on them. */
+    private static final int MANY_CHIPS = 8;
     /** So many are shown when nobody asks for a number. */
     private static final int SHOWN_OF_ARTWORK = 12;
 
@@ -52,7 +56,10 @@ public record Extraction(
     /** Reads the picture as what it seems to be. */
     public static Extraction from(Pixels pixels) {
         Structure structure = Structure.of(pixels);
-        return isDrawn(pixels, structure) ? artwork(pixels, structure) : photograph(pixels, structure);
+        boolean sheet = ChipSheet.colors(structure)
+                .filter(colors -> colors.size() > MANY_CHIPS)
+                .isPresent();
+        return isDrawn(pixels, structure) || sheet ? artwork(pixels, structure) : photograph(pixels, structure);
     }
 
     /** What is out of focus is as smooth as a gradient, but never as even as what was drawn. */
@@ -163,7 +170,7 @@ public record Extraction(
 
     /** A small vivid part matters more than its area says. */
     private static double salience(Proposal proposal) {
-        return Math.sqrt(proposal.coverage().value())
+        return Math.sqrt(proposal.coverage().value() + NEVER_NOTHING)
                 * (0.1 + Oklch.of(proposal.color()).c());
     }
 

@@ -34,6 +34,16 @@ final class Photograph {
 
     /** What stands together in the picture is at least so deep; cells. */
     private static final int COMPACT = 3;
+
+    private static final int MOST_COARSE_CELLS = 10_000;
+    /** As {@link #EDGE}, where less noise is left. */
+    private static final int COARSE_EDGE = 16;
+    /** What is told apart there fills at least such a share. */
+    private static final double LARGE = 0.05;
+    /** Two colours of one crowd are at least so far apart, and their mean lies between them; ΔE00. */
+    private static final double SAME = 5;
+
+    private static final double BETWEEN = 11;
     /** So far from every other colour a vivid thing must lie, and a dull one; ΔE00. */
     private static final double APART = 11;
 
@@ -70,11 +80,41 @@ final class Photograph {
         }
         List<Point> means = new ArrayList<>(
                 kept.stream().map(crowd -> Point.of(crowd.meanRgb())).toList());
+        tellApart(structure, means);
         addCompact(structure, means);
         uncovered
                 .beside(means.stream().map(mean -> Oklab.of(mean.toRgb())).toList(), MOST)
                 .forEach(mean -> means.add(Point.of(mean.toLinear().toRgb())));
-        return represent(cells, changes, means);
+        means.addAll(Specks.beside(structure.cells().coarser(MOST_CELLS), means));
+        return represent(cells, means);
+    }
+
+    /**
+     * Grain lets the crowds of two quiet things run together. In the means of larger cells there is less of it, so there they
+     * may stand apart; what lies between them then is none of the colours.
+     */
+    private static void tellApart(Structure structure, List<Point> means) {
+        Cells cells = structure.cells().coarser(MOST_COARSE_CELLS);
+        byte[] changes = cells.changes();
+        Crowds crowds = new Crowds();
+        for (int i = 0; i < cells.count(); i++) {
+            if (cells.at(i) != Cells.NOTHING && (changes[i] & 0xFF) <= COARSE_EDGE) {
+                crowds.add(cells.at(i));
+            }
+        }
+        List<Rgb> large = crowds.find().stream()
+                .filter(crowd -> crowd.count() >= LARGE * crowds.total())
+                .map(Crowds.Crowd::meanRgb)
+                .toList();
+        means.removeIf(mean -> large.stream().noneMatch(one -> Difference.between(one, mean.toRgb()) < SAME)
+                && large.stream()
+                                .filter(one -> Difference.between(one, mean.toRgb()) < BETWEEN)
+                                .count()
+                        > 1);
+        large.stream()
+                .filter(one -> means.stream().noneMatch(mean -> Difference.between(one, mean.toRgb()) < SAME))
+                .map(Point::of)
+                .forEach(means::add);
     }
 
     /** In a crowd a small thing may be lost on the slope of a large one, but in the picture it stands together. */
@@ -100,7 +140,9 @@ final class Photograph {
 
     private static boolean isVivid(Crowds.Crowd crowd, double share, List<Crowds.Crowd> larger) {
         Oklab mean = crowd.mean();
-        return share >= LEAST_VIVID_SHARE
+        boolean striking =
+                larger.stream().allMatch(other -> Difference.between(other.meanRgb(), crowd.meanRgb()) >= STRIKING);
+        return share >= (striking ? LEAST_STRIKING_SHARE : LEAST_VIVID_SHARE)
                 && isVivid(crowd.meanRgb())
                 && larger.stream().allMatch(other -> chromaticDistance(other.mean(), mean) >= ISOLATED);
     }
@@ -121,12 +163,12 @@ final class Photograph {
     }
 
     /** The mean of a crowd may occur nowhere, so the value nearest to it that does stands for it. */
-    private static List<Rgb> represent(Cells cells, byte[] changes, List<Point> means) {
+    private static List<Rgb> represent(Cells cells, List<Point> means) {
         Rgb[] best = new Rgb[means.size()];
         double[] least = new double[best.length];
         Arrays.fill(least, Double.POSITIVE_INFINITY);
         for (int i = 0; i < cells.count(); i++) {
-            if (cells.at(i) == Cells.NOTHING || (changes[i] & 0xFF) > EDGE) {
+            if (cells.at(i) == Cells.NOTHING) {
                 continue;
             }
             int rgb = cells.pixel(i) & 0xFFFFFF;

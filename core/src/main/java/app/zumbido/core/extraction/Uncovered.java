@@ -13,15 +13,15 @@ import java.util.Map;
  */
 final class Uncovered {
     /** A cell that lies no farther from a colour is covered by it; OKLab units. */
-    private static final double COVERED = 0.075;
+    private static final double COVERED = 0.055;
     /** What lies so near to a middle is one colour; OKLab units. */
-    private static final double TOGETHER = 0.055;
+    private static final double TOGETHER = 0.05;
     /** Width of a cube that counts; OKLab units. */
     private static final double CUBE = 0.02;
     /** Share of the picture that one more colour must stand for, dull and strong. */
-    private static final double LEAST_SHARE = 0.03;
+    private static final double LEAST_SHARE = 0.02;
 
-    private static final double LEAST_STRONG_SHARE = 0.012;
+    private static final double LEAST_STRONG_SHARE = 0.01;
     /** From this chroma a colour is strong; OKLCH. */
     private static final double STRONG = 0.09;
 
@@ -43,8 +43,7 @@ final class Uncovered {
 
     void add(int rgb) {
         Oklab lab = Oklab.of(Rgb.ofPacked(rgb));
-        Cube cube = cubes.computeIfAbsent(
-                axis(lab.l()) << 16 | axis(lab.a()) << 8 | axis(lab.b()), key -> new Cube());
+        Cube cube = cubes.computeIfAbsent(axis(lab.l()) << 16 | axis(lab.a()) << 8 | axis(lab.b()), key -> new Cube());
         cube.count++;
         cube.l += lab.l();
         cube.a += lab.a();

@@ -88,6 +88,18 @@ class DraftTest {
         assertThat(drafted(many(Reading.PHOTOGRAPH), Map.of())).hasSize(5);
     }
 
+    /** The chips of a sheet are the palette, in reading order; what they lie on is paper. */
+    @Test
+    void aSheetGivesAllItsChipsInTheirOrderAndNotItsPaper() {
+        List<Proposal> proposals = new ArrayList<>();
+        for (String hex : MANY) {
+            proposals.add(proposal(hex, 0.01 + proposals.size() * 0.001, false));
+        }
+        proposals.add(proposal("FFFFFF", 0.5, true));
+        assertThat(drafted(new Extraction(Reading.ARTWORK, proposals, false, true, true), Map.of()))
+                .containsExactly(MANY);
+    }
+
     @Test
     void aManualKeepsTheOrderOfItsOwnList() {
         Extraction three = new Extraction(

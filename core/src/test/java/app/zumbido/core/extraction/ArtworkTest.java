@@ -125,6 +125,32 @@ class ArtworkTest {
     }
 
     @Test
+    void whatIsLeftOfAGradientBetweenLettersIsNoColorOfItsOwn() {
+        Drawing banner = gradient(600, 300);
+        for (int i = 0; i < 6; i++) {
+            banner.fill("FFFFFF", ring(90 + i * 84, 150));
+        }
+        assertThat(hexes(Extraction.from(banner.pixels()))).hasSize(3).contains("FFFFFF");
+    }
+
+    private static Drawing.Shape ring(int cx, int cy) {
+        return (x, y) -> Math.abs(Math.hypot(x - cx, y - cy) - 28) < 9;
+    }
+
+    private static Drawing gradient(int width, int height) {
+        Drawing drawing = Drawing.on(width, height, "FFFFFF");
+        for (int x = 0; x < width; x++) {
+            double along = (double) x / (width - 1);
+            Rgb color = new Rgb((int) Math.round(18 + along * 220), (int) Math.round(60 + along * 100), (int)
+                    Math.round(160 - along * 120));
+            for (int y = 0; y < height; y++) {
+                drawing.dot(color, x, y);
+            }
+        }
+        return drawing;
+    }
+
+    @Test
     void placesEachColorDeepInsideItsRegion() {
         Extraction extraction = Extraction.from(logo().pixels());
         Proposal navy = extraction.proposals().stream()

@@ -73,6 +73,41 @@ class ChipSheetTest {
     }
 
     @Test
+    void chipsThatTouchAndLeaveNoGroundAreASheetToo() {
+        Drawing row = Drawing.on(480, 200, COLORS[0]);
+        for (int i = 0; i < COLORS.length; i++) {
+            row.box(COLORS[i], i * 80, 0, i * 80 + 80, 200);
+            row.box("FFFFFF", i * 80 + 8, 170, i * 80 + 60, 174);
+        }
+        Extraction extraction = Extraction.from(row.pixels());
+        assertThat(extraction.sheet()).isTrue();
+        assertThat(hexes(extraction)).containsExactly(COLORS);
+    }
+
+    @Test
+    void cardsBeneathTheChipsAreNoColorsOfIt() {
+        Drawing sheet = Drawing.on(420, 300, "FFFFFF");
+        for (int i = 0; i < COLORS.length; i++) {
+            int left = 20 + i % 3 * 130;
+            int top = 10 + i / 3 * 145;
+            sheet.box("E2E2E2", left - 5, top - 5, left + 115, top + 130);
+            sheet.box(COLORS[i], left, top, left + 110, top + 90);
+        }
+        Extraction extraction = Extraction.from(sheet.pixels());
+        assertThat(extraction.sheet()).isTrue();
+        assertThat(hexes(extraction)).startsWith(COLORS);
+    }
+
+    @Test
+    void aChipThatLettersTearApartHasItsPlaceInTheGrid() {
+        Drawing sheet = sheet(80, 90);
+        // Across the whole of the fifth.
+        sheet.box("FFFFFF", 150, 210, 230, 236);
+        assertThat(hexes(Extraction.from(sheet.pixels())))
+                .containsExactly("0B2A4A", "0F7C7A", "F2682A", "5B6670", "7A5CD6", "C0392B", "FFFFFF");
+    }
+
+    @Test
     void aSheetOnAColorHasThatColorForItsGround() {
         Drawing sheet = Drawing.on(400, 200, "EAF3F2");
         for (int i = 0; i < 3; i++) {

@@ -52,6 +52,37 @@ class PhotographTest {
         }
     }
 
+    /** A field in evening light: nowhere is there an edge, and nothing is flat. */
+    private static Pixels field() {
+        Drawing drawing = Drawing.on(400, 300, "000000");
+        for (int y = 0; y < 300; y++) {
+            for (int x = 0; x < 400; x++) {
+                double light = (x + 40 * Math.sin(y / 31.0)) / 440;
+                drawing.dot(
+                        new Rgb(
+                                (int) Math.max(0, 40 + light * 180),
+                                (int) Math.max(0, 60 + light * 120 - y / 8.0),
+                                (int) Math.max(0, 30 + light * 30 + y / 6.0)),
+                        x,
+                        y);
+            }
+        }
+        return drawing.noise(5, 3).pixels();
+    }
+
+    @Test
+    void whatPassesFromOneColorIntoTheNextIsSeveral() {
+        Pixels field = field();
+        Extraction extraction = Extraction.from(field, Reading.PHOTOGRAPH);
+        long near = IntStream.range(0, field.count())
+                .filter(i -> i % 7 == 0)
+                .filter(i -> extraction.proposals().stream()
+                        .anyMatch(p -> Difference.between(p.color(), Rgb.ofPacked(field.at(i) & 0xFFFFFF)) < 12))
+                .count();
+        assertThat(extraction.proposals()).hasSizeBetween(3, 9);
+        assertThat(near).isGreaterThan((long) (0.9 * field.count() / 7));
+    }
+
     @Test
     void canBeReadTheOtherWayOnRequest() {
         assertThat(Extraction.from(SCENE, Reading.ARTWORK).reading()).isEqualTo(Reading.ARTWORK);

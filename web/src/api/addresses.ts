@@ -29,19 +29,20 @@ export function packageOf(brandIds: readonly string[]): string {
   return `/api/packages?brands=${brandIds.join(',')}`;
 }
 
+/** Ids of a brand and of the theme that is worn, and the brand's revision. */
+export interface Dress {
+  brand: string;
+  theme: string;
+  revision: number;
+}
+
 /**
  * A slide of a deck on the sheet.
  * @param number 1 for the first
- * @param theme the one that it is shown in; nothing: as the deck is
- * @param revision of the brand, so that a change is seen at once
+ * @param dress the brand and the theme of it that it is shown in; nothing: as the deck is
  */
-export function slideOf(
-  brandId: string,
-  sourceId: string,
-  number: number,
-  theme: string | undefined,
-  revision: number,
-): string {
-  const worn = theme ? `?theme=${theme}&revision=${revision}` : '';
+export function slideOf(brandId: string, sourceId: string, number: number, dress: Dress | undefined): string {
+  // With the revision, so that a change is seen at once.
+  const worn = dress ? `?theme=${dress.theme}&worn=${dress.brand}&revision=${dress.revision}` : '';
   return `/api/brands/${brandId}/sources/${sourceId}/slides/${number}${worn}`;
 }

@@ -292,6 +292,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/draft/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/draft/again/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/events": {
         parameters: {
             query?: never;
@@ -2141,6 +2173,9 @@ export interface components {
             mediaType: string;
             unfilled: string[];
         };
+        DraftAgainRequest: {
+            sourceIds: string[];
+        };
         DraftRequest: {
             /** Format: uuid */
             sourceId: string;
@@ -2180,6 +2215,16 @@ export interface components {
             headingFont?: string;
             name: string;
             slots: components["schemas"]["FoundSlotResponse"][];
+        };
+        FrameRequest: {
+            /** Format: int32 */
+            height: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
         };
         GapResponse: {
             base?: string;
@@ -2427,7 +2472,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "drafted" | "theme-taken";
+            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "drafted" | "drafted-again" | "theme-taken";
             slot?: string;
             subject?: string;
             theme?: string;
@@ -2477,7 +2522,7 @@ export interface components {
         };
         PairRuleResponse: {
             /** @enum {string} */
-            kind: "narrowed" | "left";
+            kind: "narrowed" | "left" | "allowed";
             reason: string;
         };
         PairTurnsResponse: {
@@ -2646,7 +2691,7 @@ export interface components {
         RuleRequest: {
             ground: string;
             /** @enum {string} */
-            kind: "narrowed" | "left";
+            kind: "narrowed" | "left" | "allowed";
             reason: string;
             text: string;
         };
@@ -2750,6 +2795,7 @@ export interface components {
             headingFont: string;
             lead: string;
             link: string;
+            onAccents: string[];
             onBand: string;
             onLead: string;
             onRaised: string;
@@ -2762,6 +2808,7 @@ export interface components {
             tableHead: string;
             text1: string;
             text2: string;
+            turnedBullet: string;
             turnedLink: string;
         };
         SseEmitter: {
@@ -2850,6 +2897,7 @@ export interface components {
             text: components["schemas"]["NamedColorResponse"];
         };
         TextOverPictureRequest: {
+            frame?: components["schemas"]["FrameRequest"];
             overlay?: components["schemas"]["OverlayRequest"];
             text: string;
         };
@@ -3653,6 +3701,72 @@ export interface operations {
             412: components["responses"]["Problem412"];
             422: components["responses"]["Problem422"];
             428: components["responses"]["Problem428"];
+        };
+    };
+    draftAgain: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftAgainRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    lookAtDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftAgainRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     events: {
@@ -5084,6 +5198,7 @@ export interface operations {
         parameters: {
             query?: {
                 theme?: string;
+                worn?: string;
             };
             header?: never;
             path: {

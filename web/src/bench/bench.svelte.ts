@@ -112,6 +112,30 @@ export class Bench {
     this.sayDrafted(source.name);
   }
 
+  /** @param sourceIds the most important first @return what drafting again from them would make of the brand */
+  lookAtDraft(sourceIds: string[], signal?: AbortSignal): Promise<Brand> {
+    const params = { path: { id: this.id } };
+    return answered(
+      api.POST('/api/brands/{id}/draft/again/preview', {
+        params,
+        body: { sourceIds },
+        ...abortable(signal),
+      }),
+    );
+  }
+
+  /** @param sourceIds the most important first */
+  async draftAgain(sourceIds: string[]): Promise<void> {
+    await this.kept.change((header) =>
+      api.POST('/api/brands/{id}/draft/again', {
+        params: { path: { id: this.id }, header },
+        body: { sourceIds },
+      }),
+    );
+    const first = this.sheet.sources.find(({ id }) => id === sourceIds[0])?.name ?? '';
+    this.sayDrafted(sourceIds.length === 1 ? first : `${first} and ${sourceIds.length - 1} more`);
+  }
+
   /** @param from what the brand has been drafted from */
   sayDrafted(from: string): void {
     const colors = this.brand.swatches.length;

@@ -110,6 +110,8 @@ function stepWords(note: Note): string {
       return `${from} on ${to} not allowed: ${subject}`;
     case 'pair-left':
       return `${from} on ${to} left as it is: ${subject}`;
+    case 'pair-allowed':
+      return `${from} on ${to} allowed: ${subject}`;
     case 'pair-freed':
       return `${from} on ${to}: nothing decided any more`;
     case 'ground-kept':
@@ -120,6 +122,8 @@ function stepWords(note: Note): string {
       return `Ground ${subject} dropped`;
     case 'drafted':
       return `Drafted from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
+    case 'drafted-again':
+      return `Drafted again from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
     case 'theme-taken':
       return `Theme taken from ${subject}${count === 0 ? '' : `: ${count === 1 ? '1 swatch' : `${count} swatches`} more`}`;
   }

@@ -45,6 +45,7 @@ export class Carrying {
    * @throws Problem if it is no code
    */
   async recolor(swatch: Swatch, code: string, origin?: NewSwatch['origin']): Promise<void> {
+    await this.settle();
     const seen = await this.#bench.palette.tryColor(swatch.id, code);
     const consequences = consequencesOf(seen);
     const hex = seen.swatches.find(({ id }) => id === swatch.id)?.hex.slice(1) ?? code;
@@ -69,6 +70,7 @@ export class Carrying {
   /** @param into id of the swatch that stays */
   async merge(swatch: Swatch, into: string): Promise<void> {
     const kept = this.#bench.brand.swatches.find(({ id }) => id === into);
+    await this.settle();
     const seen = await this.#bench.palette.tryMerge(swatch.id, into);
     this.#wait(`${swatch.name} is replaced by ${kept?.name ?? ''}`, undefined, seen, async () => {
       await this.#bench.palette.mergeSwatch(swatch.id, into);
@@ -88,10 +90,16 @@ export class Carrying {
     return done;
   }
 
+  /** Carries an order of use through that waits: whoever goes on has seen what follows. */
+  async settle(): Promise<void> {
+    if (this.pending?.still) {
+      await this.pending.carry();
+    }
+  }
+
   async #order(ordering: () => Ordering, still?: string): Promise<void> {
-    const waiting = this.pending;
-    if (waiting?.still && waiting.place !== still) {
-      await waiting.carry();
+    if (this.pending?.place !== still) {
+      await this.settle();
     }
     const { what, look, carry } = ordering();
     const seen = await look();

@@ -21,6 +21,12 @@
   const kind: RuleRequest['kind'] = $derived(readable ? 'narrowed' : 'left');
   const name = $derived(`${colorName(standing.color)} on ${colorName(ground.color)}`);
 
+  const DECIDED: Record<RuleRequest['kind'], { is: string; back: string; after: string }> = {
+    narrowed: { is: 'Not allowed', back: 'Allow it again', after: 'is allowed again' },
+    left: { is: 'Left as it is', back: 'Look at it again', after: 'is looked at again' },
+    allowed: { is: 'Allowed', back: 'Decide nothing', after: 'is judged by its contrast alone' },
+  };
+
   let reason = $state('');
 
   async function attempt(action: () => Promise<void>, words: string) {
@@ -42,16 +48,14 @@
   const free = () =>
     attempt(
       () => bench.grounds.freePair(standing.color.hex, ground.color.hex),
-      readable ? `${name} is allowed again.` : `${name} is looked at again.`,
+      standing.rule ? `${name} ${DECIDED[standing.rule.kind].after}.` : '',
     );
 </script>
 
 {#if standing.rule}
   <p>
-    {standing.rule.kind === 'narrowed' ? 'Not allowed' : 'Left as it is'}, because: {standing.rule.reason}
-    <Button look="quiet" onclick={free}>
-      {standing.rule.kind === 'narrowed' ? 'Allow it again' : 'Look at it again'}
-    </Button>
+    {DECIDED[standing.rule.kind].is}, because: {standing.rule.reason}
+    <Button look="quiet" onclick={free}>{DECIDED[standing.rule.kind].back}</Button>
   </p>
 {:else}
   <form onsubmit={decide}>

@@ -56,7 +56,10 @@
       {#each ground.may as standing, index (standing.color.hex)}
         <span style:--on={standing.color.hex}>
           <b>{line(standing, index)}</b>
-          <i>{colorName(standing.color)} {ratioShown(standing.ratio)}{standing.used ? ', in use' : ''}</i>
+          <i
+            >{colorName(standing.color)}
+            {ratioShown(standing.ratio)}{standing.used ? ', in use' : ''}{standing.rule ? ', allowed' : ''}</i
+          >
         </span>
       {/each}
     </div>

@@ -3,6 +3,7 @@
   import type { PictureSource } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import Complaint from '../../ui/Complaint.svelte';
+  import TextFrame from './TextFrame.svelte';
   import type { OverlayState } from './overlay.svelte';
   import { markOf, worstWords } from './overlays';
 
@@ -30,7 +31,7 @@
 
 <div
   class="field"
-  inert
+  data-field
   style:--ground={picture ? 'none' : laid.ground}
   style:--ratio={picture ? picture.width / picture.height : 3}
   style:--overlay={laid.overlay ?? 'transparent'}
@@ -40,12 +41,28 @@
   style:--body={specimen.bodyFont}
 >
   {#if picture}<img src={pictureOf(bench.id, picture.id)} alt="" />{/if}
-  <i></i>
-  <p><b>Summer is near</b><span>New times from 1 May, every hour until dusk</span></p>
+  <i class="laid"></i>
+  <!-- Content, painted in the brand's colours. -->
+  <p
+    inert
+    class:framed={picture}
+    style:left={picture ? `${laid.frame.place.x * 100}%` : undefined}
+    style:top={picture ? `${laid.frame.place.y * 100}%` : undefined}
+    style:width={picture ? `${laid.frame.place.width * 100}%` : undefined}
+    style:height={picture ? `${laid.frame.place.height * 100}%` : undefined}
+  >
+    <b>Summer is near</b><span>New times from 1 May, every hour until dusk</span>
+  </p>
+  {#if picture}<TextFrame frame={laid.frame} />{/if}
   {#if mark}<em style:left="{mark.x}%" style:top="{mark.y}%"></em>{/if}
 </div>
 <p role="status" class="worst" class:stale={laid.stale} aria-busy={laid.stale}>
-  {laid.worst ? worstWords(laid.worst) : 'Judging…'}
+  {#if laid.worst && picture && laid.anywhere}
+    Where the text stands: {worstWords(laid.worst)}
+    <br /><span>Anywhere on the picture: {worstWords(laid.anywhere)}</span>
+  {:else}
+    {laid.worst ? worstWords(laid.worst) : 'Judging…'}
+  {/if}
 </p>
 <Complaint text={laid.problem} />
 
@@ -65,7 +82,7 @@
     height: 100%;
   }
 
-  i {
+  .laid {
     position: absolute;
     inset: 0;
     background: var(--overlay);
@@ -81,6 +98,17 @@
     font:
       400 14px / 20px var(--body),
       sans-serif;
+  }
+
+  .field .framed {
+    inset: auto;
+    align-content: center;
+    padding: 6px 12px;
+    overflow: hidden;
+  }
+
+  .worst span {
+    font-weight: 400;
   }
 
   b {

@@ -23,6 +23,12 @@ export function colorName(color: NamedColor): string {
   return color.hex === '#FFFFFF' ? 'White' : color.hex === '#000000' ? 'Black' : color.hex.slice(1);
 }
 
+const RULES: Record<NonNullable<Standing['rule']>['kind'], string> = {
+  narrowed: 'not allowed',
+  left: 'left',
+  allowed: 'allowed',
+};
+
 /** How a text that may not stand there stands, as in '1.43, in use, vibrates' or '14.53, not allowed'. */
 export function standingWords({ ratio, used, clashes, rule }: Standing): string {
   const words = [ratioShown(ratio)];
@@ -30,7 +36,7 @@ export function standingWords({ ratio, used, clashes, rule }: Standing): string 
     words.push('in use');
   }
   if (rule) {
-    words.push(rule.kind === 'narrowed' ? 'not allowed' : 'left');
+    words.push(RULES[rule.kind]);
   }
   if (clashes) {
     words.push('vibrates');
@@ -68,6 +74,11 @@ export function groundWords(ground: Ground): string {
     if (rule) {
       const verdict = rule.kind === 'narrowed' ? 'not in' : 'hard to read, but left on purpose:';
       lines.push(`  ${verdict} ${colorName(color)}: ${rule.reason}.`);
+    }
+  }
+  for (const { color, rule } of ground.may) {
+    if (rule) {
+      lines.push(`  the brand stands by ${colorName(color)}: ${rule.reason}.`);
     }
   }
   const clashes = [...ground.may, ...ground.mayNot].filter((standing) => standing.clashes);

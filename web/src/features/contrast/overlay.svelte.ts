@@ -1,8 +1,17 @@
 import type { Bench } from '../../bench/bench.svelte';
 import { messageOf } from '../../api/problem';
-import type { ComposedGround, GroundBody, Recipe, Worst } from '../../api/types';
+import { isPicture, type ComposedGround, type GroundBody, type Recipe, type Worst } from '../../api/types';
 import { LatestOnly } from '../../bench/latest';
+import { Frame } from './frame.svelte';
 import { backgroundOf } from './overlays';
+
+/** What was judged. */
+interface Judged {
+  worst: Worst;
+  anywhere: Worst | undefined;
+  /** Which of the judgements it is. */
+  turn: number;
+}
 
 /** A ground that changes, what is laid over it, and the text on top; judged by the server at the worst place. */
 export class OverlayState {
@@ -18,13 +27,19 @@ export class OverlayState {
   /** Percent. */
   opacity = $state(70);
   text = $state('#FFFFFF');
+  /** Where the text stands; over a picture only. */
+  readonly frame = new Frame();
+  /** In the frame over a picture, anywhere on a gradient. */
   worst = $state.raw<Worst>();
+  /** The same over the whole picture; nothing on a gradient. */
+  anywhere = $state.raw<Worst>();
   /** Whether the verdict is of what stood there before: it is being judged anew. */
   stale = $state(false);
   problem = $state<string>();
   #asked = 0;
-  readonly #latest = new LatestOnly<{ worst: Worst; turn: number }>(({ worst, turn }) => {
+  readonly #latest = new LatestOnly<Judged>(({ worst, anywhere, turn }) => {
     this.worst = worst;
+    this.anywhere = anywhere;
     this.stale = turn !== this.#asked;
   });
 
@@ -56,7 +71,9 @@ export class OverlayState {
   }
 
   judge(): void {
-    const { text, picture } = this;
+    const { text } = this;
+    const source = this.#bench.sheet.sources.filter(isPicture).find(({ id }) => id === this.picture);
+    const frame = source && this.frame.within(source);
     const laid = this.overlay ? { overlay: { hex: this.overlay, alpha: this.opacity / 100 } } : {};
     const stops = [...this.stops];
     const turn = ++this.#asked;
@@ -64,10 +81,15 @@ export class OverlayState {
     this.#latest.ask(async () => {
       try {
         this.problem = undefined;
-        const worst = await (picture
-          ? this.#bench.grounds.judgePicture(picture, { text, ...laid })
-          : this.#bench.grounds.judgeGradient({ stops, text, ...laid }));
-        return { worst, turn };
+        if (source && frame) {
+          const [worst, anywhere] = await Promise.all([
+            this.#bench.grounds.judgePicture(source.id, { text, frame, ...laid }),
+            this.#bench.grounds.judgePicture(source.id, { text, ...laid }),
+          ]);
+          return { worst, anywhere, turn };
+        }
+        const worst = await this.#bench.grounds.judgeGradient({ stops, text, ...laid });
+        return { worst, anywhere: undefined, turn };
       } catch (error) {
         this.problem = messageOf(error);
         throw error;

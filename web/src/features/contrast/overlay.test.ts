@@ -7,7 +7,8 @@ const WORST: Worst = { hex: '#B6BFC9', ratio: 7.9, text: true, largeText: true, 
 
 function bench(swatches: string[], judged: Partial<Bench['grounds']> = {}): Bench {
   const brand = { swatches: swatches.map((hex) => ({ hex }) as Swatch) };
-  return { brand, grounds: judged } as unknown as Bench;
+  const sheet = { sources: [{ id: 'p', name: 'harbour.jpg', kind: 'jpeg', width: 500, height: 200 }] };
+  return { brand, sheet, grounds: judged } as unknown as Bench;
 }
 
 const BAND: ComposedGround = {
@@ -108,6 +109,24 @@ describe('a ground that changes, with what is laid over it', () => {
     answers[1]?.(WORST);
     await vi.waitFor(() => expect(state.stale).toBe(false));
     expect(state.worst).toEqual(WORST);
+  });
+
+  it('is judged where it stands on a picture and beside that on the whole of it', async () => {
+    const inFrame = { ...WORST, ratio: 12 };
+    const judgePicture = vi.fn((_: string, { frame }: { frame?: unknown }) =>
+      Promise.resolve(frame ? inFrame : WORST),
+    );
+    const state = new OverlayState(bench(['#0B2A4A'], { judgePicture }));
+    state.picture = 'p';
+    state.frame.move(-1, -1);
+    state.frame.size(9, 9);
+    state.judge();
+    await vi.waitFor(() => expect(state.worst).toEqual(inFrame));
+    expect(state.anywhere).toEqual(WORST);
+    expect(judgePicture).toHaveBeenCalledWith(
+      'p',
+      expect.objectContaining({ frame: { x: 0, y: 0, width: 500, height: 200 } }),
+    );
   });
 
   it('says why it could not be judged', async () => {

@@ -1,22 +1,73 @@
 <script lang="ts">
-  import type { Inventory } from '../../api/types';
+  import type { Inventory, RuleRequest } from '../../api/types';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import Button from '../../ui/Button.svelte';
 
   interface Props {
     combinations: Inventory['combinations'];
+    /** Name of the file that they were counted in. */
+    from: string;
   }
 
-  const { combinations }: Props = $props();
+  const { combinations, from }: Props = $props();
+  const bench = useBench();
+  const doing = new Doing((problem) => bench.say(problem));
+
+  type Combination = Inventory['combinations'][number];
+
+  /** Large text reads from here; what does not even do that can only be left on purpose. WCAG 2.2, 1.4.3. */
+  const READS = 3;
+
+  /** Pairs that were allowed from here, since the list itself stays as it was counted. */
+  let done = $state<string[]>([]);
+
+  const keyOf = ({ foreground, background }: Combination) => `${foreground} on ${background}`;
 
   /** Two decimals; what counts is the unrounded ratio. */
   function ratioWords(ratio: number): string {
     return `${(Math.floor(ratio * 100) / 100).toFixed(2)} : 1`;
+  }
+
+  function timesWords(count: number): string {
+    return count === 1 ? '1 time' : `${count} times`;
+  }
+
+  /** What the palette lacks of the two joins it, so that the rule follows a swatch and stands on a ground that is shown. */
+  function allow(pair: Combination) {
+    void doing.once(async () => {
+      const known = new Set(['#000000', '#FFFFFF', ...bench.brand.swatches.map(({ hex }) => hex)]);
+      const missing = [pair.foreground, pair.background].filter((hex) => !known.has(hex));
+      if (missing.length > 0) {
+        await bench.palette.addSwatches(missing.map((hex) => ({ hex, origin: { source: from } })));
+      }
+      const kind: RuleRequest['kind'] = pair.ratio >= READS ? 'allowed' : 'left';
+      await bench.grounds.rulePair({
+        kind,
+        text: pair.foreground,
+        ground: pair.background,
+        reason: `Used ${timesWords(pair.count)} in ${from}`.slice(0, 200),
+      });
+      done = [...done, keyOf(pair)];
+      const name = `${pair.foreground.slice(1)} on ${pair.background.slice(1)}`;
+      const joined =
+        missing.length > 0
+          ? `, and ${missing.length === 1 ? 'one colour' : 'both colours'} joined the palette`
+          : '';
+      bench.say(
+        kind === 'allowed'
+          ? `${name} is allowed${joined}.`
+          : `${name} does not read, and is left on purpose${joined}.`,
+        true,
+      );
+    });
   }
 </script>
 
 <section>
   <h3>Used together most</h3>
   <ul aria-label="Combinations used most">
-    {#each combinations as pair (pair.foreground + pair.background)}
+    {#each combinations as pair (keyOf(pair))}
       <li>
         <svg viewBox="0 0 72 28" aria-hidden="true">
           <rect x="-4" y="-4" width="80" height="36" fill={pair.background} />
@@ -24,8 +75,17 @@
         </svg>
         <span>
           <code>{pair.foreground.slice(1)}</code> on <code>{pair.background.slice(1)}</code>
-          <small>{pair.count} {pair.count === 1 ? 'time' : 'times'}, {ratioWords(pair.ratio)}</small>
+          <small>{timesWords(pair.count)}, {ratioWords(pair.ratio)}</small>
         </span>
+        {#if done.includes(keyOf(pair))}
+          <small>{pair.ratio >= READS ? 'allowed' : 'left'}</small>
+        {:else}
+          <Button look="quiet" onclick={() => allow(pair)}
+            >{pair.ratio >= READS ? 'Allow' : 'Leave'}<span class="visually-hidden"
+              >&nbsp;{pair.foreground.slice(1)} on {pair.background.slice(1)}</span
+            ></Button
+          >
+        {/if}
       </li>
     {/each}
   </ul>
@@ -39,7 +99,7 @@
 
   ul {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
     gap: 6px 16px;
     margin-top: 4px;
   }
@@ -61,7 +121,7 @@
     font: 600 13px var(--text);
   }
 
-  span {
+  li > span {
     display: grid;
     grid-template-columns: auto auto auto;
     gap: 0 6px;
@@ -70,9 +130,12 @@
   }
 
   small {
-    grid-column: 1 / -1;
     color: var(--ink-2);
     font-size: var(--size-small);
+  }
+
+  span small {
+    grid-column: 1 / -1;
   }
 
   code {

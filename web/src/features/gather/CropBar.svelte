@@ -41,6 +41,7 @@
     </label>
   {/each}
   <Button look="main" onclick={keep}>Keep the part</Button>
+  <Button onclick={() => crop.set({ x: 0, y: 0, ...crop.source })}>The whole picture</Button>
   <Button onclick={() => crop.end()}>Cancel</Button>
   <Complaint text={doing.problem} />
 {/if}

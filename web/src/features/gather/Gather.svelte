@@ -5,6 +5,7 @@
   import StationTitle from '../../ui/StationTitle.svelte';
   import Button from '../../ui/Button.svelte';
   import ChooseFiles from './ChooseFiles.svelte';
+  import DraftAgain from './DraftAgain.svelte';
   import Eyedropper from './Eyedropper.svelte';
   import FirstDrop from './FirstDrop.svelte';
   import Listing from './Listing.svelte';
@@ -17,6 +18,8 @@
 
   /** Whether ready palettes are looked at instead of sources. */
   let ready = $state(false);
+  /** Whether somebody looks at what drafting again would change. */
+  let again = $state(false);
 </script>
 
 <StationTitle name="Gather" hint={bench.sheet.sources.length > 0 ? 'Drop files anywhere' : ''}>
@@ -25,6 +28,9 @@
   {:else if bench.sheet.sources.length > 0}
     <Button onclick={() => (ready = true)}>Ready palettes</Button>
     <Button onclick={() => (bench.text = { content: '', from: 'pasted text' })}>Paste codes</Button>
+    {#if bench.brand.swatches.length > 0}
+      <Button onclick={() => (again = true)}>Draft again…</Button>
+    {/if}
     <Eyedropper />
     <ChooseFiles />
   {/if}
@@ -52,6 +58,10 @@
       {/key}
     {/if}
   </div>
+{/if}
+
+{#if again}
+  <DraftAgain onclose={() => (again = false)} />
 {/if}
 
 <style>

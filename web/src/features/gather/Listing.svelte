@@ -87,7 +87,7 @@
       </p>
     {/if}
     {#if inventory.combinations.length > 0}
-      <Combinations combinations={inventory.combinations} />
+      <Combinations combinations={inventory.combinations} from={source.name} />
     {/if}
   {:else if !listing.problem}
     <p role="status">Counting the colours of {source.name}…</p>

@@ -59,6 +59,7 @@
 
   async function attempt(action: () => Promise<void>, said?: string) {
     await doing.do(async () => {
+      await carrying.settle();
       await action();
       if (said) {
         bench.say(said, true);
@@ -131,7 +132,10 @@
     <EditableText
       label="Name of {swatch.name}"
       value={swatch.name}
-      onsave={(name) => bench.palette.renameSwatch(swatch.id, name)}
+      onsave={async (name) => {
+        await carrying.settle();
+        await bench.palette.renameSwatch(swatch.id, name);
+      }}
     />
     <EditableText
       label="Code of {swatch.name}"

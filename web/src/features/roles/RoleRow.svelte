@@ -138,7 +138,10 @@
       label="What {name} is for"
       value={entry.words || usualSentence(entry.role)}
       maxlength={200}
-      onsave={(words) => bench.roles.wordRole(entry.role, words)}
+      onsave={async (words) => {
+        await carrying.settle();
+        await bench.roles.wordRole(entry.role, words);
+      }}
     />
     {#if reason}<p>Drafted: {reason}.</p>{/if}
   </td>

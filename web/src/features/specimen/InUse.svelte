@@ -28,7 +28,12 @@
   const others = $derived(bench.brand.themes.filter(({ id }) => id !== bench.theme.id));
   /** Another theme of the brand is as it stands, so it is not read from the trail. */
   const other = $derived(others.find(({ id }) => before.chosen === Before.theme(id)));
-  const specimen = $derived(moment === 'before' ? (other?.specimen ?? before.specimen ?? present) : present);
+  const past = $derived(other?.specimen ?? before.specimen);
+  const specimen = $derived(moment === 'before' ? (past ?? present) : present);
+  const step = $derived(before.steps.find(({ revision }) => String(revision) === before.chosen));
+  const beforeWords = $derived(
+    other ? `theme ${other.name}` : step ? `after: ${wordsOf(step.note)}` : 'without the brand',
+  );
 
   async function show(which: 'now' | 'before') {
     moment = which;
@@ -107,7 +112,15 @@
 </aside>
 
 {#if whole}
-  <WholeWindow {specimen} name={bench.brand.name} {moment} onclose={() => (whole = false)} />
+  <WholeWindow
+    now={present}
+    before={past}
+    {beforeWords}
+    name={bench.brand.name}
+    beside={moment === 'before'}
+    onbeside={() => before.open(bench.theme.id)}
+    onclose={() => (whole = false)}
+  />
 {/if}
 
 <style>

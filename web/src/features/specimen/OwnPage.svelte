@@ -2,7 +2,7 @@
   import { Resource } from '../../bench/resource.svelte';
   import ChevronLeft from '@lucide/svelte/icons/chevron-left';
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
-  import { pictureOf, slideOf } from '../../api/addresses';
+  import { type Dress, pictureOf, slideOf } from '../../api/addresses';
   import { hasSlides, isPicture } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { eyes } from '../../bench/eyes.svelte';
@@ -12,12 +12,25 @@
   /** A slide or a picture of one's own among the specimens; a slide takes the theme on. */
   interface Props {
     moment: 'now' | 'before';
+    /** Whether the page can be chosen here. */
+    choosing?: boolean;
+    /** What a slide wears; nothing: the theme that is looked at. */
+    dress?: (Dress & { name: string }) | undefined;
   }
 
-  const { moment }: Props = $props();
+  const { moment, dress, choosing = true }: Props = $props();
   const bench = useBench();
 
   let number = $state(1);
+
+  const worn = $derived(
+    dress ?? {
+      brand: bench.id,
+      theme: bench.theme.id,
+      revision: bench.brand.revision,
+      name: bench.theme.name,
+    },
+  );
 
   const sources = $derived(bench.sheet.sources.filter((source) => hasSlides(source) || isPicture(source)));
   const shown = $derived(sources.find(({ id }) => id === bench.ownPage));
@@ -40,7 +53,7 @@
 </script>
 
 <div class="own">
-  {#if sources.length > 0}
+  {#if choosing && sources.length > 0}
     <select
       aria-label="A page of your own"
       value={shown?.id ?? ''}
@@ -53,16 +66,8 @@
   {#if deck && count > 0}
     <img
       class:seen={eyes.matrix}
-      src={slideOf(
-        bench.id,
-        deck.id,
-        number,
-        moment === 'now' ? bench.theme.id : undefined,
-        bench.brand.revision,
-      )}
-      alt="Slide {number} of {deck.name}, {moment === 'now'
-        ? `in the theme ${bench.theme.name}`
-        : 'as it is'}"
+      src={slideOf(bench.id, deck.id, number, moment === 'now' ? worn : undefined)}
+      alt="Slide {number} of {deck.name}, {moment === 'now' ? `in the theme ${worn.name}` : 'as it is'}"
       onerror={() => (broken = `Slide ${number} of ${deck.name} cannot be drawn.`)}
     />
     <p>

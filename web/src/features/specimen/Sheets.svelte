@@ -2,6 +2,8 @@
   import type { Specimen } from '../../api/types';
   import { eyes } from '../../bench/eyes.svelte';
   import Chart from './Chart.svelte';
+  import ColorTable from './ColorTable.svelte';
+  import Diagram from './Diagram.svelte';
   import Letter from './Letter.svelte';
   import MoreCharts from './MoreCharts.svelte';
   import Post from './Post.svelte';
@@ -16,16 +18,17 @@
     specimen: Specimen;
     name: string;
     moment: 'now' | 'before';
-    /** In the whole window there is room for columns. */
-    wide?: boolean;
+    /** In the whole window there is room for columns, in half of it for two. */
+    room?: 'dock' | 'half' | 'window';
   }
 
-  const { specimen, name, moment, wide = false }: Props = $props();
+  const { specimen, name, moment, room = 'dock' }: Props = $props();
 </script>
 
 <div
   class="sheets"
-  class:wide
+  class:half={room === 'half'}
+  class:wide={room === 'window'}
   class:seen={eyes.matrix}
   inert
   data-specimens
@@ -34,7 +37,6 @@
   style:--page1={specimen.page1}
   style:--text2={specimen.text2}
   style:--page2={specimen.page2}
-  style:--accent2={specimen.accents[1]}
   style:--lead={specimen.lead}
   style:--on-lead={specimen.onLead}
   style:--beside-lead={specimen.besideLead}
@@ -43,6 +45,7 @@
   style:--band={specimen.band}
   style:--on-band={specimen.onBand}
   style:--bullet={specimen.bullet}
+  style:--bullet-turned={specimen.turnedBullet}
   style:--raised={specimen.raised}
   style:--on-raised={specimen.onRaised}
   style:--link={specimen.link}
@@ -57,6 +60,8 @@
   <TitleSlide {name} />
   <TurnedSlide onLight={specimen.dark} />
   <MoreCharts {specimen} />
+  <Diagram {specimen} />
+  <ColorTable {specimen} />
   <Letter {name} />
   <Post {specimen} />
   <WebPage {name} />
@@ -68,6 +73,10 @@
     grid-template-columns: repeat(auto-fill, minmax(0, 308px));
     gap: 10px;
     align-items: start;
+  }
+
+  .half {
+    grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
   }
 
   .wide {

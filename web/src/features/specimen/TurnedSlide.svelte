@@ -44,7 +44,7 @@
     content: '▪';
     float: left;
     margin-left: -12px;
-    color: var(--accent2);
+    color: var(--bullet-turned);
   }
 
   span {

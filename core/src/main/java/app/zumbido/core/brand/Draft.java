@@ -1,5 +1,6 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Order;
@@ -30,6 +31,9 @@ public final class Draft {
     /** More chips are a paint maker's card; common practice, no published source. */
     private static final int MOST_OF_SHEET = 24;
 
+    /** The same colour in two files, one of them perhaps worn; ΔE00. */
+    private static final double SAME = 2.3;
+
     private Draft() {}
 
     /**
@@ -41,15 +45,54 @@ public final class Draft {
      */
     public static Optional<BrandChange.DraftBrand> from(
             Extraction extraction, String source, Map<Rgb, String> given, Brand brand, Supplier<UUID> ids) {
+        List<Swatch> swatches = swatches(extraction, source, given, ids);
+        return swatches.isEmpty() ? Optional.empty() : Optional.of(BrandChange.DraftBrand.of(brand, source, swatches));
+    }
+
+    /** @return what a picture shows of a brand, as {@link #from} takes it */
+    public static List<Swatch> swatches(
+            Extraction extraction, String source, Map<Rgb, String> given, Supplier<UUID> ids) {
         List<Proposal> proposals = new ArrayList<>(chosen(extraction));
         if (isManual(proposals, given)) {
             proposals.sort(Comparator.comparingInt(proposal -> place(proposal, List.copyOf(given.keySet()))));
         }
-        if (proposals.isEmpty()) {
-            return Optional.empty();
+        return swatches(proposals, source, given, ids);
+    }
+
+    /**
+     * Several files of one brand as one: what two of them show of the same colour is one colour with two places, also where
+     * one of the files is worn.
+     *
+     * @param files what each shows, the most important file first
+     * @return each colour once, under a name of its own
+     */
+    public static List<Swatch> merged(List<List<Swatch>> files) {
+        List<Swatch> all = new ArrayList<>();
+        Set<String> names = new HashSet<>();
+        for (Swatch swatch : files.stream().flatMap(List::stream).toList()) {
+            int same = indexOfSame(all, swatch);
+            if (same >= 0) {
+                Swatch kept = all.get(same);
+                for (Origin origin : swatch.origins()) {
+                    kept = kept.alsoFrom(origin);
+                }
+                all.set(same, kept);
+            } else {
+                String name = names.contains(swatch.name()) ? WorkingName.of(swatch.color(), names) : swatch.name();
+                names.add(name);
+                all.add(swatch.withName(name));
+            }
         }
-        List<Swatch> swatches = swatches(proposals, source, given, ids);
-        return Optional.of(BrandChange.DraftBrand.of(brand, source, swatches));
+        return all;
+    }
+
+    private static int indexOfSame(List<Swatch> all, Swatch swatch) {
+        for (int i = 0; i < all.size(); i++) {
+            if (Difference.between(all.get(i).color(), swatch.color()) < SAME) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** A sheet is a palette already; the paper beneath its chips is none of its colours. */
@@ -86,6 +129,12 @@ public final class Draft {
         if (inventory.theme().isPresent()) {
             return Optional.of(ThemeTaking.from(inventory.theme().get(), source, brand, ids));
         }
+        List<Swatch> swatches = swatches(inventory, source, ids);
+        return swatches.isEmpty() ? Optional.empty() : Optional.of(BrandChange.DraftBrand.of(brand, source, swatches));
+    }
+
+    /** @return what a file lists, the most used first */
+    public static List<Swatch> swatches(Inventory inventory, String source, Supplier<UUID> ids) {
         Set<String> names = new HashSet<>();
         List<Swatch> swatches = new ArrayList<>();
         for (UsedColor used : inventory.colors().stream().limit(MOST_OF_ARTWORK).toList()) {
@@ -95,7 +144,7 @@ public final class Draft {
             names.add(name);
             swatches.add(Swatch.of(new SwatchId(ids.get()), name, used.color(), List.of(Origin.of(source))));
         }
-        return swatches.isEmpty() ? Optional.empty() : Optional.of(BrandChange.DraftBrand.of(brand, source, swatches));
+        return swatches;
     }
 
     private static List<Swatch> swatches(

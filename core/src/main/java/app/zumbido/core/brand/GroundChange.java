@@ -18,6 +18,7 @@ public sealed interface GroundChange extends Change {
             ChangeKind kind = switch (rule.kind()) {
                 case NARROWED -> ChangeKind.PAIR_NARROWED;
                 case LEFT -> ChangeKind.PAIR_LEFT;
+                case ALLOWED -> ChangeKind.PAIR_ALLOWED;
             };
             return TrailNote.of(kind)
                     .subject(rule.reason())

@@ -15,6 +15,7 @@ import app.zumbido.core.type.FontPair;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What the specimens are painted from. Empty slots show the unbranded greys.
@@ -23,6 +24,7 @@ import java.util.Optional;
  * @param texts the two text colours, the usual one first
  * @param pages the two grounds, the page itself first
  * @param accents all six in order
+ * @param onAccents what is written on each accent, chosen as for the lead
  * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
  * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
  * @param lead what title slides and buttons stand on: the main colour
@@ -33,6 +35,7 @@ import java.util.Optional;
  * @param band every second row of tables: what has that role, else the second ground
  * @param onBand what is written on it: the text where it reads, chosen as for the lead
  * @param bullet what is led by on the page itself: the main colour where it is seen there
+ * @param turnedBullet the same on a layout of the other ground: the first of the lead and the accents that is seen there
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param onRaised the better of the text and the page colour on it
  * @param quiet the other series beside it
@@ -42,6 +45,7 @@ public record Specimen(
         List<Rgb> texts,
         List<Rgb> pages,
         List<Rgb> accents,
+        List<Rgb> onAccents,
         List<Rgb> series,
         Rgb link,
         Rgb followedLink,
@@ -54,6 +58,7 @@ public record Specimen(
         Rgb band,
         Rgb onBand,
         Rgb bullet,
+        Rgb turnedBullet,
         Rgb raised,
         Rgb onRaised,
         Rgb quiet,
@@ -74,6 +79,7 @@ public record Specimen(
                 texts,
                 pages,
                 accents,
+                accents.stream().map(accent -> written(accent, texts, pages)).toList(),
                 ThemeSeries.of(look.theme(), colors),
                 colors.get(ThemeSlot.HYPERLINK),
                 colors.get(ThemeSlot.FOLLOWED_HYPERLINK),
@@ -89,6 +95,11 @@ public record Specimen(
                 band,
                 written(band, texts, pages),
                 seen ? lead : texts.get(0),
+                Stream.concat(Stream.of(lead), accents.stream())
+                        .filter(color ->
+                                ContrastRatio.between(color, texts.get(0)).reaches(WcagLevel.GRAPHICS))
+                        .findFirst()
+                        .orElse(pages.get(0)),
                 raised,
                 better(texts.get(0), pages.get(0), raised),
                 quiet(texts.get(1)),

@@ -17,7 +17,9 @@ public record PairRule(Kind kind, Paint text, Paint ground, String reason) imple
         /** Must not be used, though it reads. */
         NARROWED,
         /** Is left as it is on purpose, though it does not read. */
-        LEFT
+        LEFT,
+        /** Is one that the brand stands by, as when its material uses it everywhere. */
+        ALLOWED
     }
 
     public PairRule {

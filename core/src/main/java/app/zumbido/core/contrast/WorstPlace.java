@@ -75,6 +75,36 @@ public final class WorstPlace {
         }
     }
 
+    /**
+     * Only where the text stands.
+     *
+     * @param frame of the text; what reaches beyond the picture is cut off
+     * @throws IllegalArgumentException if nothing of it lies on the picture
+     */
+    public static OnPicture on(Pixels picture, Frame frame, Optional<Overlay> overlay, Rgb text) {
+        Frame seen = frame.within(picture);
+        OnPicture worst = on(picture.crop(seen.x(), seen.y(), seen.width(), seen.height()), overlay, text);
+        return new OnPicture(worst.x() + seen.x(), worst.y() + seen.y(), worst.ground(), worst.ratio());
+    }
+
+    /**
+     * A part of a picture, in pixels.
+     *
+     * @param x of the left edge
+     * @param y of the upper edge
+     */
+    public record Frame(int x, int y, int width, int height) {
+        private Frame within(Pixels picture) {
+            int left = Math.max(0, x);
+            int top = Math.max(0, y);
+            return new Frame(
+                    left,
+                    top,
+                    (int) Math.min(picture.width(), (long) x + width) - left,
+                    (int) Math.min(picture.height(), (long) y + height) - top);
+        }
+    }
+
     /** Of every pixel; what is transparent stands on white. */
     public static OnPicture on(Pixels picture, Optional<Overlay> overlay, Rgb text) {
         int worst = 0;

@@ -11,7 +11,9 @@ import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.inspect.UsedColor;
+import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Swatch;
+import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -98,6 +100,46 @@ class DraftTest {
         proposals.add(proposal("FFFFFF", 0.5, true));
         assertThat(drafted(new Extraction(Reading.ARTWORK, proposals, false, true, true), Map.of()))
                 .containsExactly(MANY);
+    }
+
+    private Brand brandOf(String... hexes) {
+        Brand empty = Brand.begin(new UUID(1, 1), "Ostrel", Optional.empty(), new UUID(1, 2));
+        List<Swatch> swatches = new ArrayList<>();
+        for (String hex : hexes) {
+            swatches.add(swatch(hex, "logo.png"));
+        }
+        return empty.apply(BrandChange.DraftBrand.of(empty, "logo.png", swatches));
+    }
+
+    private Swatch swatch(String hex, String source) {
+        return Swatch.of(new SwatchId(ids.get()), "Colour " + hex, Rgb.ofHex(hex), List.of(Origin.of(source)));
+    }
+
+    @Test
+    void severalFilesOfOneBrandAreOneAlsoWhereOneIsWorn() {
+        List<Swatch> merged = Draft.merged(List.of(
+                List.of(swatch("0B2A4A", "logo.png"), swatch("F2682A", "logo.png")),
+                List.of(swatch("F1672B", "logo.jpg"), swatch("0F7C7A", "logo.jpg"))));
+        assertThat(merged).extracting(one -> one.color().digits()).containsExactly("0B2A4A", "F2682A", "0F7C7A");
+        assertThat(merged.get(1).origins()).extracting(Origin::source).containsExactly("logo.png", "logo.jpg");
+    }
+
+    /** What was named, typed or sorted by a person is not lost by drafting again. */
+    @Test
+    void draftingAgainKeepsWhatIsFoundAgainAndWhatAPersonMade() {
+        Brand named = brandOf("0B2A4A", "0F7C7A");
+        SwatchId navy = named.palette().swatches().get(0).id();
+        Swatch typed = Swatch.of(new SwatchId(ids.get()), "Typed", Rgb.ofHex("7A5CD6"), List.of());
+        Brand before = named.apply(new PaletteChange.RenameSwatch(navy, "Night channel"))
+                .apply(PaletteChange.AddSwatches.of(List.of(typed)));
+        Brand after = before.apply(BrandChange.DraftAgain.of(
+                before, "sign.png", List.of(swatch("F2682A", "sign.png"), swatch("0B2A4A", "sign.png"))));
+        assertThat(after.palette().swatches())
+                .extracting(one -> one.color().digits())
+                .containsExactly("F2682A", "0B2A4A", "7A5CD6");
+        assertThat(after.palette().get(navy).name()).isEqualTo("Night channel");
+        assertThat(after.look().theme().unfilled()).isEmpty();
+        assertThat(after.look().colors()).doesNotContainValue(Rgb.ofHex("0F7C7A"));
     }
 
     @Test

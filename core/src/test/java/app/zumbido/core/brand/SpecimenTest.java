@@ -73,6 +73,22 @@ class SpecimenTest {
         assertThat(ContrastRatio.between(specimen.onLead(), specimen.lead()).value())
                 .isGreaterThanOrEqualTo(4.5);
         assertThat(ContrastRatio.between(specimen.bullet(), page).value()).isGreaterThanOrEqualTo(3);
+        assertThat(ContrastRatio.between(
+                                specimen.turnedBullet(), specimen.texts().get(0))
+                        .value())
+                .isGreaterThanOrEqualTo(3);
+        assertThat(ContrastRatio.between(specimen.onTableHead(), specimen.tableHead())
+                        .value())
+                .isGreaterThanOrEqualTo(4.5);
+        assertThat(ContrastRatio.between(specimen.onBand(), specimen.band()).value())
+                .isGreaterThanOrEqualTo(4.5);
+        for (int i = 0; i < specimen.accents().size(); i++) {
+            assertThat(ContrastRatio.between(
+                                    specimen.onAccents().get(i),
+                                    specimen.accents().get(i))
+                            .value())
+                    .isGreaterThanOrEqualTo(4.5);
+        }
         assertThat(Difference.between(specimen.besideLead(), specimen.lead())).isGreaterThanOrEqualTo(10);
     }
 

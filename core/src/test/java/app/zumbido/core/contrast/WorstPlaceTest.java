@@ -89,6 +89,25 @@ class WorstPlaceTest {
     }
 
     /** Half of black over white is 128 by simple alpha compositing (W3C Compositing Level 1, 5.1): 3.95 to white. */
+    /** Half black, half white: white text reads where it stands, though not everywhere. */
+    @Test
+    void looksOnlyWhereTheTextStands() {
+        int[] argb = new int[40 * 10];
+        for (int i = 0; i < argb.length; i++) {
+            argb[i] = i % 40 < 20 ? 0xFF000000 : 0xFFFFFFFF;
+        }
+        argb[3 * 40 + 7] = 0xFF777777;
+        Pixels picture = Pixels.wrap(40, 10, argb);
+        WorstPlace.OnPicture there =
+                WorstPlace.on(picture, new WorstPlace.Frame(5, 2, 15, 100), Optional.empty(), Rgb.WHITE);
+        assertThat(there.x()).isEqualTo(7);
+        assertThat(there.y()).isEqualTo(3);
+        // WCAG 2.2: 777777 on white is 4.478.
+        assertThat(there.ratio().value()).isCloseTo(4.478, within(0.001));
+        assertThat(WorstPlace.on(picture, Optional.empty(), Rgb.WHITE).ratio().value())
+                .isEqualTo(1);
+    }
+
     @Test
     void whatShinesThroughStandsOnWhite() {
         Pixels picture = Pixels.wrap(3, 1, new int[] {0xFFFFFFFF, 0x80000000, 0x40000000});

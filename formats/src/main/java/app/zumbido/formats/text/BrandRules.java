@@ -67,6 +67,7 @@ final class BrandRules {
     private String pair(PairRule rule) {
         String verdict = switch (rule.kind()) {
             case NARROWED -> " must not be used: ";
+            case ALLOWED -> " is allowed: ";
             case LEFT -> " is left as it is on purpose: ";
         };
         return named(rule.text()) + " on " + named(rule.ground()) + verdict + rule.reason();

@@ -15,6 +15,7 @@ import java.util.List;
  * @param text2 the second text color
  * @param page2 the second ground
  * @param accents the six accents in order
+ * @param onAccents what is written on each accent
  * @param series six of an ordinary chart: the accents, without a highlight that is kept for last
  * @param turnedLink what links are mapped to on layouts of the other ground, so that they read there
  * @param lead what title slides and buttons stand on: the main color
@@ -25,6 +26,7 @@ import java.util.List;
  * @param band every second row of tables
  * @param onBand what is written on it
  * @param bullet what leads on the page itself: the main color where it is seen there
+ * @param turnedBullet the same on a layout of the other ground
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param onRaised the better of the text and the page color on it
  * @param quiet the other series beside it
@@ -36,6 +38,7 @@ public record SpecimenResponse(
         String text2,
         String page2,
         List<String> accents,
+        List<String> onAccents,
         List<String> series,
         String link,
         String followedLink,
@@ -48,6 +51,7 @@ public record SpecimenResponse(
         String band,
         String onBand,
         String bullet,
+        String turnedBullet,
         String raised,
         String onRaised,
         String quiet,
@@ -62,6 +66,7 @@ public record SpecimenResponse(
                 specimen.texts().get(1).hex(),
                 specimen.pages().get(1).hex(),
                 hexes(specimen.accents()),
+                hexes(specimen.onAccents()),
                 hexes(specimen.series()),
                 specimen.link().hex(),
                 specimen.followedLink().hex(),
@@ -74,6 +79,7 @@ public record SpecimenResponse(
                 specimen.band().hex(),
                 specimen.onBand().hex(),
                 specimen.bullet().hex(),
+                specimen.turnedBullet().hex(),
                 specimen.raised().hex(),
                 specimen.onRaised().hex(),
                 specimen.quiet().hex(),

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Slides of a deck on the sheet, as they are and as they would look in a theme of the brand. */
+/** Slides of a deck on the sheet, as they are and as they would look in a theme of the brand or of another one. */
 @RestController
 @RequestMapping("/api/brands/{id}/sources/{sid}/slides")
 class SlideController {
@@ -34,21 +34,23 @@ class SlideController {
     /**
      * @param number 1 for the first
      * @param theme the one that it is shown in; absent: as the deck is
+     * @param worn the brand whose theme that is; absent: the one that the deck stands beside
      */
     @GetMapping(path = "/{number}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> slide(
             @PathVariable UUID id,
             @PathVariable UUID sid,
             @PathVariable int number,
-            @RequestParam(required = false) @Nullable UUID theme) {
+            @RequestParam(required = false) @Nullable UUID theme,
+            @RequestParam(required = false) @Nullable UUID worn) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
                 .contentType(MediaType.IMAGE_PNG)
-                .body(service.slide(id, sid, number, dress(id, theme)));
+                .body(service.slide(id, sid, number, dress(worn == null ? id : worn, theme)));
     }
 
     private Optional<Look> dress(UUID id, @Nullable UUID theme) {
-        return Optional.ofNullable(theme).map(worn -> keeper.look(id, worn));
+        return Optional.ofNullable(theme).map(one -> keeper.look(id, one));
     }
 
     record SlidesResponse(int count) {}

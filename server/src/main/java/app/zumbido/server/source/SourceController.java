@@ -1,6 +1,7 @@
 package app.zumbido.server.source;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.WorstPlace;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Order;
 import app.zumbido.core.extraction.Place;
@@ -16,6 +17,7 @@ import app.zumbido.server.http.WireNames;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -157,6 +159,7 @@ class SourceController {
         return WorstResponse.of(service.worstPlace(
                 id,
                 sid,
+                Optional.ofNullable(request.frame()).map(FrameRequest::frame),
                 Optional.ofNullable(request.overlay()).map(OverlayRequest::overlay),
                 Given.color(request.text())));
     }
@@ -175,10 +178,30 @@ class SourceController {
         service.putBack(id, sid);
     }
 
-    /** @param overlay laid between the picture and the text */
+    /**
+     * @param overlay laid between the picture and the text
+     * @param frame of the text; absent: anywhere on the picture
+     */
     record TextOverPictureRequest(
+            @Nullable @Valid FrameRequest frame,
             @Nullable @Valid OverlayRequest overlay,
             @NotNull @Size(max = 60) String text) {}
+
+    /**
+     * A part of the picture, in pixels; what reaches beyond the picture is cut off.
+     *
+     * @param x of the left edge
+     * @param y of the upper edge
+     */
+    record FrameRequest(
+            @NotNull @Min(0) Integer x,
+            @NotNull @Min(0) Integer y,
+            @NotNull @Min(1) Integer width,
+            @NotNull @Min(1) Integer height) {
+        WorstPlace.Frame frame() {
+            return new WorstPlace.Frame(x, y, width, height);
+        }
+    }
 
     /** Palette and theme of an empty brand from one picture, as one step. */
     @PostMapping("/draft")
@@ -187,6 +210,24 @@ class SourceController {
             @RequestHeader("If-Match") IfMatch ifMatch,
             @Valid @RequestBody DraftRequest request) {
         return BrandResponse.answer(service.draft(id, request.sourceId(), ifMatch));
+    }
+
+    /**
+     * Drafts the brand anew from some of its files, as one step. What is found again stays as it is; what came from a file and
+     * is not found any more goes.
+     */
+    @PostMapping("/draft/again")
+    ResponseEntity<BrandResponse> draftAgain(
+            @PathVariable UUID id,
+            @RequestHeader("If-Match") IfMatch ifMatch,
+            @Valid @RequestBody DraftAgainRequest request) {
+        return BrandResponse.answer(service.draftAgain(id, request.sourceIds(), ifMatch));
+    }
+
+    /** The same, only looked at: nothing is kept. */
+    @PostMapping("/draft/again/preview")
+    ResponseEntity<BrandResponse> lookAtDraft(@PathVariable UUID id, @Valid @RequestBody DraftAgainRequest request) {
+        return BrandResponse.answer(service.lookAtDraft(id, request.sourceIds()));
     }
 
     /**
@@ -268,4 +309,7 @@ class SourceController {
             @NotNull @Min(1) Integer height) {}
 
     record DraftRequest(@NotNull UUID sourceId) {}
+
+    /** @param sourceIds the most important first */
+    record DraftAgainRequest(@NotEmpty @Size(max = 24) List<@NotNull UUID> sourceIds) {}
 }

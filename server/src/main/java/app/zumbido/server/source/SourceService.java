@@ -1,5 +1,6 @@
 package app.zumbido.server.source;
 
+import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Draft;
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemeTaking;
@@ -24,6 +25,7 @@ import app.zumbido.server.storage.Ids;
 import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.KeptBrand;
+import app.zumbido.server.trail.Preview;
 import java.io.InputStream;
 import java.time.Clock;
 import java.time.Instant;
@@ -221,9 +223,21 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
         return patch;
     }
 
-    /** @return where a text over the picture is hardest to read; what is transparent stands on white */
-    WorstPlace.OnPicture worstPlace(UUID brandId, UUID id, Optional<Overlay> overlay, Rgb text) {
-        return WorstPlace.on(pictures.pixels(find(brandId, id)), overlay, text);
+    /**
+     * @param frame of the text; nothing: it may stand anywhere
+     * @return where a text over the picture is hardest to read; what is transparent stands on white
+     */
+    WorstPlace.OnPicture worstPlace(
+            UUID brandId, UUID id, Optional<WorstPlace.Frame> frame, Optional<Overlay> overlay, Rgb text) {
+        Pixels picture = pictures.pixels(find(brandId, id));
+        if (frame.isEmpty()) {
+            return WorstPlace.on(picture, overlay, text);
+        }
+        if (!picture.contains(frame.get().x(), frame.get().y())) {
+            throw new OutsidePictureException(
+                    "The picture has " + picture.width() + " x " + picture.height() + " pixels");
+        }
+        return WorstPlace.on(picture, frame.get(), overlay, text);
     }
 
     /** @return our PNG of the picture, made small enough to be shown */
@@ -274,6 +288,45 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
                 .region(pixels, color, width, height)
                 .orElseThrow(() -> new OutsidePictureException("The picture does not propose " + color.hex()));
         return PngImage.ofMask(mask, width, height);
+    }
+
+    /** Drafts the brand anew from some of its files, as one step. */
+    KeptBrand draftAgain(UUID brandId, List<UUID> sourceIds, IfMatch ifMatch) {
+        List<Swatch> found = found(brandId, sourceIds);
+        String from = inWords(brandId, sourceIds);
+        return keeper.change(brandId, ifMatch, brand -> BrandChange.DraftAgain.of(brand, from, found));
+    }
+
+    /** The same, only looked at. */
+    Preview lookAtDraft(UUID brandId, List<UUID> sourceIds) {
+        List<Swatch> found = found(brandId, sourceIds);
+        String from = inWords(brandId, sourceIds);
+        return keeper.preview(brandId, brand -> BrandChange.DraftAgain.of(brand, from, found));
+    }
+
+    private List<Swatch> found(UUID brandId, List<UUID> sourceIds) {
+        List<List<Swatch>> files = new ArrayList<>();
+        for (UUID sourceId : sourceIds) {
+            SourceRow row = find(brandId, sourceId);
+            files.add(
+                    row.hasPicture()
+                            ? Draft.swatches(
+                                    pictures.extraction(row, Optional.empty()),
+                                    row.name(),
+                                    pictures.names(row),
+                                    ids::next)
+                            : Draft.swatches(listings.inventory(row), row.name(), ids::next));
+        }
+        List<Swatch> found = Draft.merged(files);
+        if (found.isEmpty()) {
+            throw DraftException.nothingFound(inWords(brandId, sourceIds) + " shows no colour");
+        }
+        return found;
+    }
+
+    private String inWords(UUID brandId, List<UUID> sourceIds) {
+        String first = find(brandId, sourceIds.get(0)).name();
+        return sourceIds.size() == 1 ? first : first + " and " + (sourceIds.size() - 1) + " more";
     }
 
     @Override

@@ -170,6 +170,10 @@ public final class EveryChange {
                         Optional.of(brand.alternatives().others().get(0).id()), "Left"),
                 brand -> new AlternativeChange.DropPalette(
                         brand.alternatives().others().get(1).id()),
+                brand -> BrandChange.DraftAgain.of(
+                        brand,
+                        "logo.png and 1 more",
+                        List.of(swatch(ids, "Rust", "A8401E"), swatch(ids, "Deep blue", "0B2A4A"))),
                 brand -> new ThemesChange.RemoveTheme(brand.themes().ids().get(1)),
                 brand -> new BrandChange.RenameBrand("Ostrel"),
                 brand -> new BrandChange.SetShortCode(Optional.empty()),

@@ -109,7 +109,8 @@ export class Bench {
         body: { sourceId: source.id },
       }),
     );
-    this.sayDrafted(source.name);
+    // A document gives all that its pages say.
+    this.sayDrafted(source.kind === 'pdf' ? source.name.replace(/, page \d+$/, '') : source.name);
   }
 
   /** @param sourceIds the most important first @return what drafting again from them would make of the brand */

@@ -14,13 +14,7 @@
 
   const pending = $derived(carrying.pending?.place === beside ? carrying.pending : undefined);
 
-  onDestroy(() => {
-    if (pending?.still) {
-      void pending.carry();
-    } else if (pending) {
-      carrying.leave();
-    }
-  });
+  onDestroy(() => carrying.left(beside));
 </script>
 
 {#if pending}

@@ -28,11 +28,18 @@ interface Ordering {
 export class Carrying {
   readonly #bench: Bench;
   #pending = $state.raw<Pending>();
+  /** The same; what is taken off the page still reads the state of before. */
+  #waiting: Pending | undefined;
   /** Settles when the one that was begun last is seen. */
   #orderings: Promise<void> = Promise.resolve();
 
   constructor(bench: Bench) {
     this.#bench = bench;
+  }
+
+  #set(pending: Pending | undefined): void {
+    this.#pending = pending;
+    this.#waiting = pending;
   }
 
   get pending(): Pending | undefined {
@@ -107,7 +114,7 @@ export class Carrying {
       this.#wait(what, still, seen, carry, still !== undefined);
     } else {
       // What is seen stays until it is so: otherwise what was before would be seen in between.
-      this.#pending = undefined;
+      this.#set(undefined);
       await carry();
     }
   }
@@ -119,21 +126,35 @@ export class Carrying {
     carry: () => Promise<void>,
     still = false,
   ): void {
-    this.#pending = {
+    this.#set({
       what,
       place,
       still,
       consequences: consequencesOf(seen),
       revision: seen.revision,
       carry: async () => {
+        // Not once more when its place goes from the page meanwhile.
+        this.#waiting = undefined;
         await carry();
-        this.#pending = undefined;
+        this.#set(undefined);
       },
-    };
+    });
+  }
+
+  /** The place where something waits is left: what is only tried ends there, an order that was seen is carried through. */
+  left(place: string | undefined): void {
+    const waiting = this.#waiting;
+    if (waiting && waiting.place === place && waiting.revision === this.#bench.brand.revision) {
+      if (waiting.still) {
+        void waiting.carry();
+      } else {
+        this.leave();
+      }
+    }
   }
 
   leave(): void {
-    this.#pending = undefined;
+    this.#set(undefined);
     this.#bench.kept.endPreview();
   }
 }

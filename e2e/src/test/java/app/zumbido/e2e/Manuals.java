@@ -25,6 +25,24 @@ final class Manuals {
         }
     }
 
+    /** @return the same behind a cover of another colour, that says nothing */
+    static byte[] withCover() throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            PDPage cover = new PDPage(PDRectangle.A4);
+            document.addPage(cover);
+            try (PDPageContentStream content = new PDPageContentStream(document, cover)) {
+                content.setNonStrokingColor(new Color(0x7A5CD6));
+                content.addRect(0, 0, PDRectangle.A4.getWidth(), PDRectangle.A4.getHeight());
+                content.fill();
+            }
+            page(document, "Night channel", "#0B2A4A", "Harbour teal", "RGB 15 124 122");
+            page(document, "Buoy orange", "F2682A");
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
     /** @param namesAndCodes in turn */
     private static void page(PDDocument document, String... namesAndCodes) throws IOException {
         PDPage page = new PDPage(PDRectangle.A4);

@@ -1,6 +1,7 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Order;
@@ -34,6 +35,13 @@ public final class Draft {
     /** The same colour in two files, one of them perhaps worn; ΔE00. */
     private static final double SAME = 2.3;
 
+    /** A colour of a page is the one of a code up to here, since pages are drawn with smoothed edges; ΔE00. */
+    private static final double SHOWN = 3;
+    /** One code alone may be only mentioned. */
+    private static final int FEWEST_CODES = 2;
+    /** More than any page has colours. */
+    private static final double SHEET_FIRST = 1000;
+
     private Draft() {}
 
     /**
@@ -57,6 +65,36 @@ public final class Draft {
             proposals.sort(Comparator.comparingInt(proposal -> place(proposal, List.copyOf(given.keySet()))));
         }
         return swatches(proposals, source, given, ids);
+    }
+
+    /**
+     * What a page of a manual says in codes; those that it also shows are meant, the others may be of a press or of an example.
+     * Of a page that shows none a single code is only mentioned.
+     *
+     * @param given by colour its name, in the order of the page
+     */
+    public static List<Swatch> ofCodes(Extraction page, String source, Map<Rgb, String> given, Supplier<UUID> ids) {
+        List<Rgb> shown = given.keySet().stream()
+                .filter(color -> page.proposals().stream()
+                        .anyMatch(proposal -> Difference.between(proposal.color(), color) < SHOWN))
+                .toList();
+        List<Rgb> meant = shown.isEmpty() && given.size() >= FEWEST_CODES ? List.copyOf(given.keySet()) : shown;
+        Set<String> names = new HashSet<>();
+        List<Swatch> swatches = new ArrayList<>();
+        for (Rgb color : meant.stream().limit(MOST_OF_SHEET).toList()) {
+            String name = names.contains(given.get(color)) ? WorkingName.of(color, names) : given.get(color);
+            names.add(name);
+            swatches.add(Swatch.of(new SwatchId(ids.get()), name, color, List.of(Origin.of(source))));
+        }
+        return swatches;
+    }
+
+    /** @return how much a page tells of a palette; a cover tells little */
+    public static double worthOf(Extraction page) {
+        long colorful = page.proposals().stream()
+                .filter(proposal -> Oklch.of(proposal.color()).isColorful())
+                .count();
+        return page.sheet() ? SHEET_FIRST + colorful : colorful;
     }
 
     /**

@@ -6,6 +6,11 @@ final class SourceName {
 
     private SourceName() {}
 
+    /** @return what the whole document is called, given one of its pages */
+    static String ofDocument(String pageName) {
+        return pageName.replaceFirst(", page [0-9]+$", "");
+    }
+
     static String of(String fileName) {
         String last = fileName.substring(Math.max(fileName.lastIndexOf('/'), fileName.lastIndexOf('\\')) + 1);
         StringBuilder name = new StringBuilder();

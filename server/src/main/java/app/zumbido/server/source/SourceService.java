@@ -1,7 +1,5 @@
 package app.zumbido.server.source;
 
-import app.zumbido.core.brand.BrandChange;
-import app.zumbido.core.brand.Draft;
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.color.Rgb;
@@ -54,6 +52,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
     private final BlobStore blobs;
     private final Pictures pictures;
     private final Listings listings;
+    private final Drafts drafts;
     private final Ids ids;
     private final Clock clock;
 
@@ -63,6 +62,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
             BlobStore blobs,
             Pictures pictures,
             Listings listings,
+            Drafts drafts,
             Ids ids,
             Clock clock) {
         this.sources = sources;
@@ -70,6 +70,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
         this.blobs = blobs;
         this.pictures = pictures;
         this.listings = listings;
+        this.drafts = drafts;
         this.ids = ids;
         this.clock = clock;
     }
@@ -292,57 +293,20 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
 
     /** Drafts the brand anew from some of its files, as one step. */
     KeptBrand draftAgain(UUID brandId, List<UUID> sourceIds, IfMatch ifMatch) {
-        List<Swatch> found = found(brandId, sourceIds);
-        String from = inWords(brandId, sourceIds);
-        return keeper.change(brandId, ifMatch, brand -> BrandChange.DraftAgain.of(brand, from, found));
+        return drafts.draftAgain(brandId, rows(brandId, sourceIds), ifMatch);
     }
 
     /** The same, only looked at. */
     Preview lookAtDraft(UUID brandId, List<UUID> sourceIds) {
-        List<Swatch> found = found(brandId, sourceIds);
-        String from = inWords(brandId, sourceIds);
-        return keeper.preview(brandId, brand -> BrandChange.DraftAgain.of(brand, from, found));
+        return drafts.lookAt(brandId, rows(brandId, sourceIds));
     }
 
-    private List<Swatch> found(UUID brandId, List<UUID> sourceIds) {
-        List<List<Swatch>> files = new ArrayList<>();
-        for (UUID sourceId : sourceIds) {
-            SourceRow row = find(brandId, sourceId);
-            files.add(
-                    row.hasPicture()
-                            ? Draft.swatches(
-                                    pictures.extraction(row, Optional.empty()),
-                                    row.name(),
-                                    pictures.names(row),
-                                    ids::next)
-                            : Draft.swatches(listings.inventory(row), row.name(), ids::next));
-        }
-        List<Swatch> found = Draft.merged(files);
-        if (found.isEmpty()) {
-            throw DraftException.nothingFound(inWords(brandId, sourceIds) + " shows no colour");
-        }
-        return found;
-    }
-
-    private String inWords(UUID brandId, List<UUID> sourceIds) {
-        String first = find(brandId, sourceIds.get(0)).name();
-        return sourceIds.size() == 1 ? first : first + " and " + (sourceIds.size() - 1) + " more";
+    private List<SourceRow> rows(UUID brandId, List<UUID> sourceIds) {
+        return sourceIds.stream().map(sourceId -> find(brandId, sourceId)).toList();
     }
 
     @Override
     public KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
-        SourceRow row = find(brandId, sourceId);
-        // Read outside of the change, which may be made more than once.
-        Optional<Extraction> shown =
-                row.hasPicture() ? Optional.of(pictures.extraction(row, Optional.empty())) : Optional.empty();
-        return keeper.change(brandId, ifMatch, brand -> {
-            if (!brand.palette().swatches().isEmpty()) {
-                throw DraftException.brandNotEmpty();
-            }
-            return (shown.isPresent()
-                            ? Draft.from(shown.get(), row.name(), pictures.names(row), brand, ids::next)
-                            : Draft.from(listings.inventory(row), row.name(), brand, ids::next))
-                    .orElseThrow(() -> DraftException.nothingFound(row.name() + " shows no colour"));
-        });
+        return drafts.draft(brandId, find(brandId, sourceId), ifMatch);
     }
 }

@@ -83,14 +83,11 @@ class SourceServiceTest {
 
     @BeforeEach
     void build() {
-        service = new SourceService(
-                mapper,
-                keeper,
-                blobs,
-                new Pictures(blobs, new DecodeGate()),
-                new Listings(blobs),
-                new Ids(CLOCK),
-                CLOCK);
+        Pictures pictures = new Pictures(blobs, new DecodeGate());
+        Listings listings = new Listings(blobs);
+        Ids ids = new Ids(CLOCK);
+        Drafts drafts = new Drafts(mapper, keeper, pictures, listings, ids);
+        service = new SourceService(mapper, keeper, blobs, pictures, listings, drafts, ids, CLOCK);
     }
 
     private void hold(byte[] file) {

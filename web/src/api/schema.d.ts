@@ -2948,6 +2948,7 @@ export interface components {
             count: number;
             hex: string;
             ink: string;
+            meant: boolean;
             name?: string;
             uses: components["schemas"]["UseResponse"][];
         };

@@ -28,9 +28,6 @@
   {:else if bench.sheet.sources.length > 0}
     <Button onclick={() => (ready = true)}>Ready palettes</Button>
     <Button onclick={() => (bench.text = { content: '', from: 'pasted text' })}>Paste codes</Button>
-    {#if bench.brand.swatches.length > 0}
-      <Button onclick={() => (again = true)}>Draft again…</Button>
-    {/if}
     <Eyedropper />
     <ChooseFiles />
   {/if}
@@ -46,7 +43,7 @@
   <FirstDrop onready={() => (ready = true)} />
 {:else}
   <div class="sources">
-    <SourceSheet />
+    <SourceSheet onagain={() => (again = true)} />
     {#if bench.sheet.shown}
       {@const source = bench.sheet.shown}
       {#key source.id}

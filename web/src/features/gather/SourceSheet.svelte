@@ -6,6 +6,12 @@
   import { Doing } from '../../bench/doing.svelte';
   import { kindWords } from './kinds';
 
+  interface Props {
+    /** Asked when somebody wants to see what drafting again would change. */
+    onagain: () => void;
+  }
+
+  const { onagain }: Props = $props();
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
@@ -46,9 +52,17 @@
     </li>
   {/each}
   <li class="drop" aria-hidden="true">drop here</li>
+  {#if bench.brand.swatches.length > 0}
+    <li><button type="button" class="again" onclick={onagain}>draft again…</button></li>
+  {/if}
 </ul>
 
 <style>
+  .again {
+    min-height: 24px;
+    text-decoration: underline;
+  }
+
   ul {
     display: flex;
     flex-direction: column;

@@ -21,6 +21,7 @@ export class ListingState {
     try {
       const inventory = await answered(api.GET('/api/brands/{id}/sources/{sid}/inventory', { params }));
       inventory.colors
+        .filter(({ meant }) => meant)
         .slice(0, CHOSEN_FIRST)
         .filter((color) => !taken.has(color.hex))
         .forEach((color) => this.chosen.add(color.hex));

@@ -144,6 +144,28 @@ class ContrastJourney extends Journey {
         assertThat(accessibilityFaults()).isEmpty();
     }
 
+    /** White cannot be read on the paper of the logo, but it can on the dark disc in it. */
+    @Test
+    void textOverAPictureIsJudgedWhereItStands() {
+        openStation("Contrast");
+        button("Overlays").click();
+        field("Ground").selectOption("logo.png");
+        field("Text").selectOption("White");
+        field("Laid over it").selectOption("nothing");
+        Locator verdict = page.getByText("Where the text stands: Worst at ");
+        assertThat(verdict).containsText("text cannot be read there");
+        String before = verdict.textContent();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Where the text stands"))
+                .focus();
+        for (int i = 0; i < 10; i++) {
+            page.keyboard().press("Shift+ArrowLeft");
+            page.keyboard().press("ArrowUp");
+        }
+        assertThat(verdict).not().hasText(before);
+        assertThat(page.getByText("Anywhere on the picture: Worst at ")).containsText("1.00:1");
+        assertThat(accessibilityFaults()).isEmpty();
+    }
+
     @Test
     void theSpecimensFillTheWindowForAClient() {
         page.getByLabel("In use", new Page.GetByLabelOptions().setExact(true))
@@ -152,6 +174,12 @@ class ContrastJourney extends Journey {
         Locator whole = page.getByLabel("In use, in the whole window");
         assertThat(whole).isVisible();
         assertThat(whole.getByText("Dear reader,")).isVisible();
+        assertThat(whole.getByText("From one hand to the next")).isVisible();
+        assertThat(accessibilityFaults()).isEmpty();
+        button("Before, beside it").click();
+        assertThat(whole.locator("[data-specimens]")).hasCount(2);
+        assertThat(whole.getByLabel("Before", new Locator.GetByLabelOptions().setExact(true)))
+                .containsText("Dear reader,");
         assertThat(accessibilityFaults()).isEmpty();
         page.keyboard().press("Escape");
         assertThat(whole).hasCount(0);

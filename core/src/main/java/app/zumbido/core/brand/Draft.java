@@ -171,11 +171,11 @@ public final class Draft {
         return swatches.isEmpty() ? Optional.empty() : Optional.of(BrandChange.DraftBrand.of(brand, source, swatches));
     }
 
-    /** @return what a file lists, the most used first */
+    /** @return what a file lists and means, the most used first */
     public static List<Swatch> swatches(Inventory inventory, String source, Supplier<UUID> ids) {
         Set<String> names = new HashSet<>();
         List<Swatch> swatches = new ArrayList<>();
-        for (UsedColor used : inventory.colors().stream().limit(MOST_OF_ARTWORK).toList()) {
+        for (UsedColor used : inventory.meant().stream().limit(MOST_OF_ARTWORK).toList()) {
             String name = used.name()
                     .filter(own -> own.length() <= Swatch.LONGEST_NAME && !names.contains(own))
                     .orElseGet(() -> WorkingName.of(used.color(), names));

@@ -1,5 +1,6 @@
 package app.zumbido.core.inspect;
 
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -8,6 +9,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * All colours of a finished file.
@@ -19,6 +22,14 @@ import java.util.Optional;
  */
 public record Inventory(
         Optional<FoundTheme> theme, List<UsedColor> colors, List<Combination> combinations, boolean counted) {
+    /** In a small file even what is used once is meant. */
+    private static final int FEW_USES = 30;
+
+    private static final int REPEATED = 3;
+    private static final double SHARE_OF_USES = 0.01;
+    /** So near to another colour it was picked by eye; ΔE00. */
+    private static final double JUST_BESIDE = 4;
+
     public Inventory {
         colors = List.copyOf(colors);
         combinations = List.copyOf(combinations);
@@ -27,6 +38,33 @@ public record Inventory(
     /** @return whether nothing at all was found */
     public boolean isEmpty() {
         return theme.isEmpty() && colors.isEmpty();
+    }
+
+    /**
+     * What the file means and what are its faults: its theme is meant, and what has a name, and what is used again and again.
+     * What is used now and then, or lies just beside another colour, has come in by accident.
+     *
+     * @return most used first
+     */
+    public List<UsedColor> meant() {
+        int all = colors.stream().mapToInt(UsedColor::count).sum();
+        if (all < FEW_USES) {
+            return colors;
+        }
+        int often = Math.max(REPEATED, (int) (SHARE_OF_USES * all));
+        Set<Rgb> ofTheme =
+                theme.map(found -> Set.copyOf(found.colors().values())).orElse(Set.of());
+        List<UsedColor> meant = new ArrayList<>();
+        for (UsedColor used : colors) {
+            Rgb color = used.color();
+            boolean said = ofTheme.contains(color) || used.name().isPresent();
+            boolean beside = Stream.concat(ofTheme.stream(), meant.stream().map(UsedColor::color))
+                    .anyMatch(other -> Difference.between(other, color) < JUST_BESIDE);
+            if (said || used.count() >= often && !beside) {
+                meant.add(used);
+            }
+        }
+        return List.copyOf(meant);
     }
 
     /** Counts while a file is walked through. */

@@ -31,11 +31,12 @@ record InventoryResponse(
     private static final int MOST_COMBINATIONS = 12;
 
     static InventoryResponse of(Inventory inventory) {
+        List<UsedColor> meant = inventory.meant();
         return new InventoryResponse(
                 inventory.theme().map(FoundThemeResponse::of).orElse(null),
                 inventory.colors().stream()
                         .limit(MOST_COLORS)
-                        .map(UsedColorResponse::of)
+                        .map(used -> UsedColorResponse.of(used, meant.contains(used)))
                         .toList(),
                 inventory.combinations().stream()
                         .limit(MOST_COMBINATIONS)
@@ -66,15 +67,18 @@ record InventoryResponse(
     /** @param slot its code, as in {@code accent1} */
     record FoundSlotResponse(String slot, String hex, String ink) {}
 
-    /** @param name as the file itself calls it */
+    /**
+     * @param name as the file itself calls it
+     * @param meant whether the file means it: its theme or a name says so, or it is used again and again
+     */
     record UsedColorResponse(
-            String hex, String ink, @Nullable String name, int count, List<UseResponse> uses) {
-        static UsedColorResponse of(UsedColor used) {
+            String hex, String ink, @Nullable String name, int count, List<UseResponse> uses, boolean meant) {
+        static UsedColorResponse of(UsedColor used, boolean meant) {
             List<UseResponse> uses = new ArrayList<>();
             used.uses().forEach((use, count) -> uses.add(UseResponse.of(use, count)));
             Rgb color = used.color();
             return new UsedColorResponse(
-                    color.hex(), color.ink().hex(), used.name().orElse(null), used.count(), uses);
+                    color.hex(), color.ink().hex(), used.name().orElse(null), used.count(), uses, meant);
         }
     }
 

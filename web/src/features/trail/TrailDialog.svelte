@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { answered, api } from '../../api/client';
   import type { Trail } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
@@ -31,12 +32,19 @@
     return answered(api.GET('/api/brands/{id}/trail', { params: { path: { id: bench.id }, query } }));
   }
 
-  async function attempt(action?: () => Promise<void>) {
-    await doing.do(async () => {
-      await action?.();
-      trail = await page();
-    });
+  async function attempt(action: () => Promise<void>) {
+    await doing.do(action);
   }
+
+  // Anew whenever a step is made, also by what was under way when the dialog was opened.
+  $effect(() => {
+    void bench.kept.stored?.revision;
+    void untrack(() =>
+      doing.do(async () => {
+        trail = await page();
+      }),
+    );
+  });
 
   async function showEarlier() {
     await doing.do(async () => {
@@ -47,8 +55,6 @@
       }
     });
   }
-
-  void attempt();
 </script>
 
 <Dialog title="Trail" {onclose}>

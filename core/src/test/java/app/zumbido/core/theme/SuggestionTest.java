@@ -3,6 +3,7 @@ package app.zumbido.core.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
@@ -10,6 +11,7 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Roles;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -117,6 +119,29 @@ class SuggestionTest {
         Map<ThemeSlot, SlotSetting> rest = suggestion(
                 palette("0B2A4A 0F7C7A"), policy(SuggestionPolicy.Spare.DERIVE, ThemeSlot.ACCENT_1, ThemeSlot.DARK_2));
         assertThat(rest).hasSize(10).doesNotContainKeys(ThemeSlot.ACCENT_1, ThemeSlot.DARK_2);
+    }
+
+    /** Brands of five colours are common, and a theme has six accents; common practice, no published source. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1F5FA8 2E8B57 C46A1A 7A2E6B 4A4F57",
+                "0B2A4A 0F7C7A F2682A 5B6670 A9743A",
+                "B3261E 1E6F5C E0A100 3C3F8F 6B6B6B"
+            })
+    void fiveColorsGetASixthThatIsToldFromAll(String hexes) {
+        Palette palette = palette(hexes);
+        Map<ThemeSlot, SlotSetting> settings = Suggestion.from(palette);
+        List<Rgb> accents = ThemeSlot.ACCENTS.stream()
+                .map(slot -> settings.get(slot).paint().orElseThrow().resolve(palette))
+                .toList();
+        List<Rgb> own = Arrays.stream(hexes.split(" ")).map(Rgb::ofHex).toList();
+        assertThat(accents).containsAll(own).doesNotHaveDuplicates();
+        Rgb sixth = accents.stream()
+                .filter(accent -> !own.contains(accent))
+                .findFirst()
+                .orElseThrow();
+        assertThat(own).allMatch(color -> Difference.between(color, sixth) >= 5);
     }
 
     /** Source of both values: HTML Living Standard, 15.3.3. */

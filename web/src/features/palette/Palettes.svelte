@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Attachment } from 'svelte/attachments';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
+  import FullDialog from '../../ui/FullDialog.svelte';
   import PaletteColumn from './PaletteColumn.svelte';
 
   /** All palettes of the brand side by side on the same specimens; one of them is in force. */
@@ -18,11 +18,6 @@
   let name = $state('');
 
   const palettes = $derived(bench.brand.palettes);
-
-  const opened: Attachment<HTMLDialogElement> = (dialog) => {
-    dialog.showModal();
-    return () => dialog.close();
-  };
 
   async function begin(empty: boolean) {
     await doing.do(async () => {
@@ -52,7 +47,7 @@
   }
 </script>
 
-<dialog aria-label="Palettes of the brand" {onclose} {@attach opened}>
+<FullDialog label="Palettes of the brand" {onclose}>
   <header>
     <h2>Palettes of {bench.brand.name}</h2>
     <p>Each has roles, themes and rules of its own. What is handed over stands on the one in force.</p>
@@ -107,21 +102,9 @@
       </li>
     {/each}
   </ol>
-</dialog>
+</FullDialog>
 
 <style>
-  dialog {
-    width: 100vw;
-    max-width: 100vw;
-    height: 100vh;
-    max-height: 100vh;
-    padding: 20px 32px 32px;
-    border: 0;
-    background: var(--well);
-    color: var(--ink);
-    overflow: auto;
-  }
-
   header {
     display: flex;
     gap: 18px;

@@ -2,12 +2,12 @@
   import ChevronLeft from '@lucide/svelte/icons/chevron-left';
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import { untrack } from 'svelte';
-  import type { Attachment } from 'svelte/attachments';
   import type { Specimen } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
+  import FullDialog from '../../ui/FullDialog.svelte';
   import IconButton from '../../ui/IconButton.svelte';
   import { Flip } from './flip.svelte';
   import OwnPage from './OwnPage.svelte';
@@ -37,11 +37,6 @@
 
   const shownName = $derived(flip.shown?.name ?? name);
 
-  const opened: Attachment<HTMLDialogElement> = (dialog) => {
-    dialog.showModal();
-    return () => dialog.close();
-  };
-
   async function compare() {
     await doing.do(async () => {
       if (!both) {
@@ -54,7 +49,7 @@
   const turn = (step: number) => doing.do(() => flip.turn(step));
 </script>
 
-<dialog aria-label="In use, in the whole window" {onclose} {@attach opened}>
+<FullDialog label="In use, in the whole window" {onclose}>
   <header>
     <h2>{shownName}</h2>
     {#if flip.possible}
@@ -92,23 +87,11 @@
     <div class="own"><OwnPage moment="now" dress={flip.dress} /></div>
     <Sheets specimen={flip.specimen ?? now} name={shownName} moment="now" room="window" />
   {/if}
-</dialog>
+</FullDialog>
 
 <style>
   .own {
     max-width: 720px;
-  }
-
-  dialog {
-    width: 100vw;
-    max-width: 100vw;
-    height: 100vh;
-    max-height: 100vh;
-    padding: 20px 32px 32px;
-    border: 0;
-    background: var(--well);
-    color: var(--ink);
-    overflow: auto;
   }
 
   header {

@@ -4,11 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.Theme;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -20,16 +18,6 @@ class AlternativesTest {
     private static final UUID FIRST = new UUID(9, 1);
     private static final UUID SECOND = new UUID(9, 2);
 
-    private static Brand brand(String... hexes) {
-        List<Swatch> swatches = new ArrayList<>();
-        for (String hex : hexes) {
-            swatches.add(Swatch.of(
-                    new SwatchId(new UUID(1, swatches.size())), "S" + swatches.size(), Rgb.ofHex(hex), List.of()));
-        }
-        Brand empty = Brand.begin(new UUID(0, 1), "Ostrel Ferries", Optional.empty(), new UUID(2, 1));
-        return empty.apply(BrandChange.DraftBrand.of(empty, "logo.png", swatches));
-    }
-
     private static List<String> colors(Brand brand) {
         return brand.palette().swatches().stream()
                 .map(swatch -> swatch.color().digits())
@@ -38,7 +26,7 @@ class AlternativesTest {
 
     @Test
     void whatIsKeptComesBackWithAllThatWasDecidedOnIt() {
-        Brand before = brand("0B2A4A", "138F8C", "F2682A");
+        Brand before = DraftedBrand.of("0B2A4A", "138F8C", "F2682A");
         Brand campaign = before.apply(new AlternativeChange.BeginPalette(FIRST, "Campaign", true));
         assertThat(campaign.palette().swatches()).isEmpty();
         assertThat(campaign.themes().first().unfilled()).hasSize(12);
@@ -49,7 +37,8 @@ class AlternativesTest {
 
     @Test
     void aChangeOfOneLeavesTheOthersAsTheyAre() {
-        Brand copied = brand("0B2A4A", "138F8C").apply(new AlternativeChange.BeginPalette(FIRST, "Bolder", false));
+        Brand copied =
+                DraftedBrand.of("0B2A4A", "138F8C").apply(new AlternativeChange.BeginPalette(FIRST, "Bolder", false));
         SwatchId first = copied.palette().swatches().get(0).id();
         Brand changed = copied.apply(new PaletteChange.RecolorSwatch(first, Rgb.ofHex("AA0000"), Optional.empty()))
                 .apply(new PaletteChange.RemoveSwatch(
@@ -63,7 +52,7 @@ class AlternativesTest {
 
     @Test
     void eachIsCalledByItsOwnName() {
-        Brand two = brand("0B2A4A")
+        Brand two = DraftedBrand.of("0B2A4A")
                 .apply(new AlternativeChange.BeginPalette(FIRST, "Bolder", false))
                 .apply(new AlternativeChange.RenamePalette(Optional.of(FIRST), "Quiet"))
                 .apply(new AlternativeChange.RenamePalette(Optional.empty(), "Loud"));
@@ -77,7 +66,7 @@ class AlternativesTest {
 
     @Test
     void aCopyOfTheBrandHasThemesOfItsOwnInEveryPalette() {
-        Brand two = brand("0B2A4A").apply(new AlternativeChange.BeginPalette(FIRST, "Bolder", false));
+        Brand two = DraftedBrand.of("0B2A4A").apply(new AlternativeChange.BeginPalette(FIRST, "Bolder", false));
         Brand copy = two.copy(UUID::randomUUID, "Copy");
         assertThat(themes(copy)).doesNotContainAnyElementsOf(themes(two));
         assertThat(colors(copy)).isEqualTo(colors(two));
@@ -90,7 +79,7 @@ class AlternativesTest {
 
     @Test
     void whatIsNotThereCannotBeUsed() {
-        Brand brand = brand("0B2A4A");
+        Brand brand = DraftedBrand.of("0B2A4A");
         assertThatThrownBy(() -> brand.apply(new AlternativeChange.UsePalette(FIRST, SECOND)))
                 .isInstanceOf(UnknownAlternativeException.class);
         assertThatThrownBy(() -> brand.apply(new AlternativeChange.BeginPalette(FIRST, " ", false)))

@@ -4,31 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.PaletteOrder;
-import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.ThemeSlot;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Invented brand and colours. */
 class OrderHeardTest {
-    private static final Brand DRAFTED = drafted("1F5FA8", "2E8B57", "7A2E6B", "4A90B8");
-
-    private static Brand drafted(String... hexes) {
-        List<Swatch> swatches = new ArrayList<>();
-        for (String hex : hexes) {
-            swatches.add(Swatch.of(
-                    new SwatchId(new UUID(1, swatches.size())), "S" + swatches.size(), Rgb.ofHex(hex), List.of()));
-        }
-        Brand empty = Brand.begin(new UUID(0, 1), "Ostrel Ferries", Optional.empty(), new UUID(2, 1));
-        return empty.apply(BrandChange.DraftBrand.of(empty, "logo.png", swatches));
-    }
+    private static final Brand DRAFTED = DraftedBrand.of("1F5FA8", "2E8B57", "7A2E6B", "4A90B8");
 
     private static List<String> firstAccents(Brand brand) {
         Map<ThemeSlot, Rgb> colors = brand.look().colors();

@@ -200,7 +200,9 @@ class PresentationTemplateTest {
         var size = ((PresentationDocument) parse("presentation", parts.get("ppt/presentation.xml")))
                 .getPresentation()
                 .getSldSz();
-        assertThat((double) size.getCx() / size.getCy()).isEqualTo(16.0 / 9);
+        // In English Metric Units, 914400 to the inch: 13.333 x 7.5 in. Source: ECMA-376, 20.1.2.1.
+        assertThat(size.getCx()).isEqualTo(12_192_000);
+        assertThat(size.getCy()).isEqualTo(6_858_000);
     }
 
     @Test

@@ -54,6 +54,8 @@ final class Artwork {
         List<Rgb> all = WornArtwork.withStops(structure, firm);
         Strokes.colors(structure, all).stream()
                 .filter(stroke -> WornArtwork.isNew(stroke, all))
+                // What is seen of a gradient between letters is as narrow as a stroke.
+                .filter(stroke -> !Ramps.passThrough(structure.ramps().found, Point.of(stroke), ON_THE_WAY))
                 .forEach(all::add);
         List<Rgb> strokes = all.subList(firm.size(), all.size());
         List<Rgb> own = candidates.stream()

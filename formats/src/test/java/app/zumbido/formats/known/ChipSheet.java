@@ -45,6 +45,45 @@ final class ChipSheet {
         return known;
     }
 
+    /** One row that fills the picture, with a label on each. */
+    static List<KnownColor> touching(Canvas canvas, Random random, int columns) {
+        Tints tints = new Tints(random);
+        List<KnownColor> known = new ArrayList<>();
+        List<Rgb> used = new ArrayList<>();
+        for (int column = 0; column < columns; column++) {
+            Rgb rgb = tints.apartFrom(used, 9, tints::any);
+            used.add(rgb);
+            known.add(new KnownColor(rgb, Part.CHIP, 1.0 / columns));
+            int left = canvas.width * column / columns;
+            int right = canvas.width * (column + 1) / columns;
+            canvas.fill(new Rectangle2D.Double(left, 0, right - left, canvas.height), rgb);
+            canvas.letters(random, left + 10, canvas.height * 0.86, 12, 5, rgb.ink(), 1.6);
+        }
+        return known;
+    }
+
+    /** Each chip lies on a card of one size and colour, with its label beneath it on the card. */
+    static List<KnownColor> onCards(Canvas canvas, Random random, int columns, int rows) {
+        Tints tints = new Tints(random);
+        Rgb card = Rgb.ofHex("E6E6E4");
+        canvas.ground(Rgb.WHITE);
+        List<KnownColor> known = new ArrayList<>(List.of(new KnownColor(Rgb.WHITE, Part.GROUND, 0.3)));
+        List<Rgb> used = new ArrayList<>(List.of(Rgb.WHITE, card));
+        double cellWide = canvas.width * 0.94 / columns;
+        double cellHigh = canvas.height * 0.94 / rows;
+        for (int i = 0; i < columns * rows; i++) {
+            Rgb rgb = tints.apartFrom(used, 9, tints::any);
+            used.add(rgb);
+            known.add(new KnownColor(rgb, Part.CHIP, 0.4 / columns / rows));
+            double x = canvas.width * 0.03 + i % columns * cellWide + cellWide * 0.06;
+            double y = canvas.height * 0.03 + i / columns * cellHigh + cellHigh * 0.04;
+            canvas.fill(new Rectangle2D.Double(x, y, cellWide * 0.88, cellHigh * 0.9), card);
+            canvas.fill(new Rectangle2D.Double(x + 4, y + 4, cellWide * 0.88 - 8, cellHigh * 0.6), rgb);
+            canvas.letters(random, x + 10, y + cellHigh * 0.7, 12, 5, Rgb.ofHex("3A3A3A"), 1.6);
+        }
+        return known;
+    }
+
     private static Shape form(int form, double x, double y, double wide, double high) {
         return switch (form) {
             case 0 -> new Rectangle2D.Double(x, y, wide, high);

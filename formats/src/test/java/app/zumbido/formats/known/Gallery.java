@@ -34,6 +34,8 @@ public final class Gallery {
                     "thin-again",
                     gallery.art().ground().symbolAndName(2).thinLetteringAgain(2 + gallery.random.nextDouble() * 1.5));
         }
+        gallery.letteredGradients();
+        gallery.tightChips();
         return List.copyOf(gallery.pictures);
     }
 
@@ -113,6 +115,29 @@ public final class Gallery {
             boolean jpeg = i > 1;
             byte[] file = jpeg ? Wear.jpeg(canvas.image, 75 + random.nextInt(20)) : Wear.png(canvas.image);
             add(columns + "x" + rows + (jpeg ? "-jpeg" : ""), Family.CHIPS, file, colors);
+        }
+    }
+
+    private void letteredGradients() {
+        for (int i = 0; i < 4; i++) {
+            Canvas canvas = new Canvas(WIDTH, HEIGHT);
+            int stops = 2 + i % 2;
+            List<KnownColor> colors = Gradation.lettered(canvas, random, stops, i > 1);
+            add(stops + "-lettered" + (i > 1 ? "-diagonal" : ""), Family.GRADIENT, Wear.png(canvas.image), colors);
+        }
+    }
+
+    /** Chips that touch and fill the picture, and chips on cards. */
+    private void tightChips() {
+        for (int i = 0; i < 4; i++) {
+            Canvas canvas = new Canvas(WIDTH + 160, HEIGHT);
+            int columns = 3 + random.nextInt(4);
+            boolean cards = i % 2 == 1;
+            List<KnownColor> colors =
+                    cards ? ChipSheet.onCards(canvas, random, columns, 2) : ChipSheet.touching(canvas, random, columns);
+            boolean jpeg = i > 1;
+            byte[] file = jpeg ? Wear.jpeg(canvas.image, 80 + random.nextInt(15)) : Wear.png(canvas.image);
+            add(columns + (cards ? "x2-cards" : "-touching") + (jpeg ? "-jpeg" : ""), Family.CHIPS, file, colors);
         }
     }
 

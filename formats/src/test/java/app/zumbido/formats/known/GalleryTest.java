@@ -55,7 +55,9 @@ class GalleryTest {
         Score gradients = SCORES.get(Family.GRADIENT);
         holds(gradients, gradients.recallOf(Part.STOP, 2.3), 0.9);
         holds(gradients, gradients.recallOf(Part.STOP), 0.95);
-        assertThat(gradients.most()).isLessThanOrEqualTo(6);
+        holds(gradients, gradients.precision(), 0.9);
+        // Letters across a diagonal gradient leave the most.
+        assertThat(gradients.most()).isLessThanOrEqualTo(7);
     }
 
     @Test

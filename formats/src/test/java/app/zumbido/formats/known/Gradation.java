@@ -9,6 +9,7 @@ import java.awt.RadialGradientPaint;
 import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,6 +37,28 @@ final class Gradation {
         known.add(new KnownColor(ground, Part.GROUND, 0.5));
         colors.forEach(c -> known.add(new KnownColor(c, Part.STOP, 0.1)));
         known.add(new KnownColor(flat, Part.FLAT, canvas.share(flat)));
+        return known;
+    }
+
+    /** A gradient over the whole picture with letters across it, between which it is seen in stretches. */
+    static List<KnownColor> lettered(Canvas canvas, Random random, int stops, boolean diagonal) {
+        Tints tints = new Tints(random);
+        Rgb ink = random.nextBoolean() ? Rgb.WHITE : Rgb.ofHex("121B26");
+        List<Rgb> colors = tints.several(stops, 18, List.of(ink));
+        float[] at = stops == 2 ? new float[] {0, 1} : new float[] {0, 0.5f, 1};
+        Point2D end = new Point2D.Double(canvas.width, diagonal ? canvas.height : 0);
+        canvas.fill(
+                new Rectangle2D.Double(0, 0, canvas.width, canvas.height),
+                new LinearGradientPaint(
+                        new Point2D.Double(0, 0),
+                        end,
+                        at,
+                        colors.stream().map(Canvas::color).toArray(Color[]::new)));
+        canvas.letters(
+                random, canvas.width * 0.08, canvas.height * 0.6, canvas.height * 0.26, 7, ink, canvas.height * 0.05);
+        List<KnownColor> known = new ArrayList<>();
+        colors.forEach(c -> known.add(new KnownColor(c, Part.STOP, 0.1)));
+        known.add(new KnownColor(ink, Part.FLAT, canvas.share(ink)));
         return known;
     }
 

@@ -149,6 +149,7 @@ class MixerJourney extends Journey {
         draftThePalette();
         String drafted = first().getAttribute("aria-label");
         page.getByLabel("Order the palette").selectOption("hue");
+        carryThrough();
         assertThat(page.getByText("The palette stands by hue.")).isVisible();
         assertThat(first()).hasAttribute("aria-label", "Orange, F2682A: put on…");
         page.getByRole(AriaRole.STATUS).getByText("Undo").click();

@@ -112,7 +112,7 @@ class ScreenshotJourney extends Journey {
         field("Ground").selectOption("harbour-dusk.png");
         field("Laid over it").selectOption("Night channel");
         field("Text").selectOption("Sailcloth");
-        assertThat(page.getByText("Worst at ")).hasAttribute("aria-busy", "false");
+        assertThat(page.getByText("Where the text stands: Worst at ")).hasAttribute("aria-busy", "false");
         shoot("overlays");
         page.getByLabel("In use", new Page.GetByLabelOptions().setExact(true))
                 .getByText("widen")

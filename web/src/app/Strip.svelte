@@ -27,13 +27,24 @@
     }
   }
 
+  /** What stands in the slots of all themes as they are kept, whatever a gesture shows. */
+  function slots(): string {
+    const themes = bench.kept.stored?.themes ?? [];
+    return themes.flatMap((theme) => theme.slots.map(({ hex }) => hex)).join();
+  }
+
   async function ondrop(event: DragEvent, position: number) {
     over = undefined;
     const id = droppedSwatch(event);
     if (id) {
       event.preventDefault();
       await doing.do(async () => {
+        const before = slots();
         await bench.palette.moveSwatch(id, position);
+        if (slots() !== before) {
+          const name = bench.brand.swatches.find((swatch) => swatch.id === id)?.name ?? '';
+          bench.say(`${name} stands at place ${position + 1}; accents that were suggested follow.`, true);
+        }
       });
     }
   }

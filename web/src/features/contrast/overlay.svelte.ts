@@ -72,7 +72,8 @@ export class OverlayState {
 
   judge(): void {
     const { text } = this;
-    const source = this.#bench.sheet.sources.filter(isPicture).find(({ id }) => id === this.picture);
+    const { picture } = this;
+    const source = this.#bench.sheet.sources.filter(isPicture).find(({ id }) => id === picture);
     const frame = source && this.frame.within(source);
     const laid = this.overlay ? { overlay: { hex: this.overlay, alpha: this.opacity / 100 } } : {};
     const stops = [...this.stops];
@@ -88,7 +89,10 @@ export class OverlayState {
           ]);
           return { worst, anywhere, turn };
         }
-        const worst = await this.#bench.grounds.judgeGradient({ stops, text, ...laid });
+        // A picture that is off the sheet is judged by nobody: the server says so.
+        const worst = await (picture
+          ? this.#bench.grounds.judgePicture(picture, { text, ...laid })
+          : this.#bench.grounds.judgeGradient({ stops, text, ...laid }));
         return { worst, anywhere: undefined, turn };
       } catch (error) {
         this.problem = messageOf(error);

@@ -129,6 +129,16 @@ describe('a ground that changes, with what is laid over it', () => {
     );
   });
 
+  it('takes no gradient for a picture that is off the sheet', async () => {
+    const judgePicture = vi.fn().mockRejectedValue(new Error('The picture is off the sheet'));
+    const judgeGradient = vi.fn();
+    const state = new OverlayState(bench(['#0B2A4A'], { judgePicture, judgeGradient }));
+    state.picture = 'gone';
+    state.judge();
+    await vi.waitFor(() => expect(state.problem).toBe('The picture is off the sheet'));
+    expect(judgeGradient).not.toHaveBeenCalled();
+  });
+
   it('says why it could not be judged', async () => {
     const judgePicture = vi.fn().mockRejectedValue(new Error('The picture is gone'));
     const state = new OverlayState(bench(['#0B2A4A'], { judgePicture }));

@@ -78,9 +78,10 @@ public sealed interface RoleChange extends Change {
             return brand.with(brand.roles().with(role, swatches));
         }
 
+        /** What must not be used has no place in an order; slots keep it until somebody suggests anew. */
         @Override
         public boolean reorders() {
-            return true;
+            return !role.forbids();
         }
 
         @Override

@@ -56,10 +56,9 @@ public record Extraction(
     /** Reads the picture as what it seems to be. */
     public static Extraction from(Pixels pixels) {
         Structure structure = Structure.of(pixels);
-        boolean sheet = ChipSheet.colors(structure)
-                .filter(colors -> colors.size() > MANY_CHIPS)
-                .isPresent();
-        return isDrawn(pixels, structure) || sheet ? artwork(pixels, structure) : photograph(pixels, structure);
+        Optional<List<Rgb>> chips = ChipSheet.colors(structure);
+        boolean sheet = chips.filter(colors -> colors.size() > MANY_CHIPS).isPresent();
+        return isDrawn(pixels, structure) || sheet ? artwork(pixels, structure, chips) : photograph(pixels, structure);
     }
 
     /** What is out of focus is as smooth as a gradient, but never as even as what was drawn. */
@@ -75,7 +74,10 @@ public record Extraction(
 
     public static Extraction from(Pixels pixels, Reading reading) {
         return switch (reading) {
-            case ARTWORK -> artwork(pixels, Structure.of(pixels));
+            case ARTWORK -> {
+                Structure structure = Structure.of(pixels);
+                yield artwork(pixels, structure, ChipSheet.colors(structure));
+            }
             case PHOTOGRAPH -> photograph(pixels, Structure.of(pixels));
         };
     }
@@ -97,9 +99,8 @@ public record Extraction(
         return new Extraction(Reading.ARTWORK, seen, all.transparentGround, false, all.exact);
     }
 
-    private static Extraction artwork(Pixels pixels, Structure structure) {
+    private static Extraction artwork(Pixels pixels, Structure structure, Optional<List<Rgb>> chips) {
         boolean worn = Wear.isWorn(pixels);
-        Optional<List<Rgb>> chips = ChipSheet.colors(structure);
         if (chips.isPresent()) {
             return divide(Reading.ARTWORK, pixels, chips.get(), !worn, true);
         }

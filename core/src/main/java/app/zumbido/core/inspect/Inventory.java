@@ -22,7 +22,7 @@ import java.util.stream.Stream;
  */
 public record Inventory(
         Optional<FoundTheme> theme, List<UsedColor> colors, List<Combination> combinations, boolean counted) {
-    /** In a small file even what is used once is meant. */
+    /** In a small file even what is used once is meant; this and what follows: common practice, no published source. */
     private static final int FEW_USES = 30;
 
     private static final int REPEATED = 3;

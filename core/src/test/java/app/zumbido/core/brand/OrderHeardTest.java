@@ -47,6 +47,14 @@ class OrderHeardTest {
                 .containsExactly("4A90B8", "1F5FA8");
     }
 
+    /** Both ways of putting a colour off-limits leave the slots alone. */
+    @Test
+    void whatIsForbiddenIsNoOrder() {
+        Brand listed = DRAFTED.apply(new RoleChange.AssignRole(Role.OFF_LIMITS, List.of(id(0))));
+        Brand set = DRAFTED.apply(new RoleChange.SetOffLimits(id(0), true));
+        assertThat(listed.themes()).isEqualTo(set.themes()).isEqualTo(DRAFTED.themes());
+    }
+
     @Test
     void whatIsToldBeforehandIsWhatHappens() {
         Brand after = DRAFTED.apply(new PaletteChange.MoveSwatch(id(3), 0));

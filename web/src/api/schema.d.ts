@@ -2086,6 +2086,7 @@ export interface components {
             foreground: string;
             /** Format: double */
             ratio: number;
+            reads: boolean;
         };
         CompanionResponse: {
             /** Format: int32 */

@@ -16,9 +16,6 @@
 
   type Combination = Inventory['combinations'][number];
 
-  /** Large text reads from here; what does not even do that can only be left on purpose. WCAG 2.2, 1.4.3. */
-  const READS = 3;
-
   /** Pairs that were allowed from here, since the list itself stays as it was counted. */
   let done = $state<string[]>([]);
 
@@ -33,7 +30,7 @@
     return count === 1 ? '1 time' : `${count} times`;
   }
 
-  /** What the palette lacks of the two joins it, so that the rule follows a swatch and stands on a ground that is shown. */
+  /** What cannot be read is not allowed but left on purpose. What the palette lacks of the two joins it, so that the rule follows a swatch and stands on a ground that is shown. */
   function allow(pair: Combination) {
     void doing.once(async () => {
       const known = new Set(['#000000', '#FFFFFF', ...bench.brand.swatches.map(({ hex }) => hex)]);
@@ -41,7 +38,7 @@
       if (missing.length > 0) {
         await bench.palette.addSwatches(missing.map((hex) => ({ hex, origin: { source: from } })));
       }
-      const kind: RuleRequest['kind'] = pair.ratio >= READS ? 'allowed' : 'left';
+      const kind: RuleRequest['kind'] = pair.reads ? 'allowed' : 'left';
       await bench.grounds.rulePair({
         kind,
         text: pair.foreground,
@@ -78,10 +75,10 @@
           <small>{timesWords(pair.count)}, {ratioWords(pair.ratio)}</small>
         </span>
         {#if done.includes(keyOf(pair))}
-          <small>{pair.ratio >= READS ? 'allowed' : 'left'}</small>
+          <small>{pair.reads ? 'allowed' : 'left'}</small>
         {:else}
           <Button look="quiet" onclick={() => allow(pair)}
-            >{pair.ratio >= READS ? 'Allow' : 'Leave'}<span class="visually-hidden"
+            >{pair.reads ? 'Allow' : 'Leave'}<span class="visually-hidden"
               >&nbsp;{pair.foreground.slice(1)} on {pair.background.slice(1)}</span
             ></Button
           >

@@ -81,6 +81,14 @@ final class Crowds {
         return l << 16 | a << 8 | b;
     }
 
+    /** @return the colours that were added, those that lie in one cube together; in an order that is always the same */
+    List<Crowd> cubes() {
+        return cubes.values().stream()
+                .sorted(Comparator.comparingInt(cube -> cube.key))
+                .map(cube -> new Crowd(mean(cube), cube.count))
+                .toList();
+    }
+
     /** @return largest first */
     List<Crowd> find() {
         List<Cube> byDensity = new ArrayList<>(cubes.values());

@@ -24,7 +24,7 @@ final class Photograph {
     /** Share that a colour needs whose chroma is far from all larger ones. */
     private static final double LEAST_VIVID_SHARE = 0.0018;
     /** From this chroma a colour is vivid; OKLCH. */
-    private static final double VIVID = 0.09;
+    static final double VIVID = 0.09;
     /** A screen shows no stronger teal, so what is nearly as strong as it can be is vivid from here. */
     private static final double VIVID_IF_FULL = 0.065;
     /** Share of the largest channel by which the smallest stays behind, in a colour as strong as a screen shows it. */
@@ -63,11 +63,9 @@ final class Photograph {
         Cells cells = structure.cells().coarser(MOST_CELLS).smoothed(SMOOTHING);
         byte[] changes = cells.changes();
         Crowds crowds = new Crowds();
-        Uncovered uncovered = new Uncovered();
         for (int i = 0; i < cells.count(); i++) {
             if (cells.at(i) != Cells.NOTHING && (changes[i] & 0xFF) <= EDGE) {
                 crowds.add(cells.at(i));
-                uncovered.add(cells.at(i));
             }
         }
         List<Crowds.Crowd> found = crowds.find();
@@ -82,8 +80,10 @@ final class Photograph {
                 kept.stream().map(crowd -> Point.of(crowd.meanRgb())).toList());
         tellApart(structure, means);
         addCompact(structure, means);
-        uncovered
-                .beside(means.stream().map(mean -> Oklab.of(mean.toRgb())).toList(), MOST)
+        Uncovered.beside(
+                        crowds,
+                        means.stream().map(mean -> Oklab.of(mean.toRgb())).toList(),
+                        MOST)
                 .forEach(mean -> means.add(Point.of(mean.toLinear().toRgb())));
         means.addAll(Specks.beside(structure.cells().coarser(MOST_CELLS), means));
         return represent(cells, means);

@@ -1,83 +1,41 @@
 package app.zumbido.core.extraction;
 
 import app.zumbido.core.color.Oklab;
-import app.zumbido.core.color.Rgb;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * What of a photograph no colour stands for yet. In photographs one colour passes into the next, and hills of density do
- * not show where; so where most is left that lies together, there is one more colour, until little is left anywhere.
+ * not show where; so where most is left that lies together, there is one more colour, until little is left anywhere. The
+ * limits were measured on photographs.
  */
 final class Uncovered {
-    /** A cell that lies no farther from a colour is covered by it; OKLab units. */
+    /** What lies no farther from a colour is covered by it; OKLab units. */
     private static final double COVERED = 0.055;
     /** What lies so near to a middle is one colour; OKLab units. */
     private static final double TOGETHER = 0.05;
-    /** Width of a cube that counts; OKLab units. */
-    private static final double CUBE = 0.02;
-    /** Share of the picture that one more colour must stand for, dull and strong. */
+    /** Share of the picture that one more colour must stand for, a dull and a vivid one. */
     private static final double LEAST_SHARE = 0.02;
 
-    private static final double LEAST_STRONG_SHARE = 0.01;
-    /** From this chroma a colour is strong; OKLCH. */
-    private static final double STRONG = 0.09;
+    private static final double LEAST_VIVID_SHARE = 0.01;
 
-    private static final int OFFSET = 128;
-
-    private static final class Cube {
-        private long count;
-        private double l;
-        private double a;
-        private double b;
-
-        private Oklab mean() {
-            return new Oklab(l / count, a / count, b / count);
-        }
-    }
-
-    private final Map<Integer, Cube> cubes = new HashMap<>();
-    private long total;
-
-    void add(int rgb) {
-        Oklab lab = Oklab.of(Rgb.ofPacked(rgb));
-        Cube cube = cubes.computeIfAbsent(axis(lab.l()) << 16 | axis(lab.a()) << 8 | axis(lab.b()), key -> new Cube());
-        cube.count++;
-        cube.l += lab.l();
-        cube.a += lab.a();
-        cube.b += lab.b();
-        total++;
-    }
-
-    private static int axis(double value) {
-        return (int) Math.floor(value / CUBE) + OFFSET;
-    }
+    private Uncovered() {}
 
     /**
      * @param means what stands for a part of the picture already
      * @param most how many colours there shall be with those
      * @return the colours that the rest of it has, the largest first
      */
-    List<Oklab> beside(List<Oklab> means, int most) {
-        List<Cube> left = cubes.entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .map(Map.Entry::getValue)
+    static List<Oklab> beside(Crowds crowds, List<Oklab> means, int most) {
+        List<Crowds.Crowd> left = new ArrayList<>(crowds.cubes().stream()
                 .filter(cube -> means.stream().allMatch(mean -> mean.distanceTo(cube.mean()) > COVERED))
-                .collect(java.util.stream.Collectors.toCollection(ArrayList::new));
+                .toList());
         List<Oklab> more = new ArrayList<>();
         while (means.size() + more.size() < most && !left.isEmpty()) {
-            Cube best = around(left.get(0).mean(), left);
-            for (Cube cube : left) {
-                Cube near = around(cube.mean(), left);
-                best = near.count > best.count ? near : best;
-            }
-            // Where the middle of it lies, there may be a little more.
-            Cube settled = around(best.mean(), left);
-            Oklab mean = (settled.count >= best.count ? settled : best).mean();
-            double share = (double) Math.max(settled.count, best.count) / total;
-            if (share < (mean.chroma() >= STRONG ? LEAST_STRONG_SHARE : LEAST_SHARE)) {
+            Crowds.Crowd best = largest(left);
+            Oklab mean = best.mean();
+            double least = mean.chroma() >= Photograph.VIVID ? LEAST_VIVID_SHARE : LEAST_SHARE;
+            if (best.count() < least * crowds.total()) {
                 break;
             }
             more.add(mean);
@@ -86,16 +44,33 @@ final class Uncovered {
         return more;
     }
 
-    private static Cube around(Oklab middle, List<Cube> cubes) {
-        Cube all = new Cube();
-        for (Cube cube : cubes) {
+    private static Crowds.Crowd largest(List<Crowds.Crowd> cubes) {
+        Crowds.Crowd best = around(cubes.get(0).mean(), cubes);
+        for (Crowds.Crowd cube : cubes) {
+            Crowds.Crowd near = around(cube.mean(), cubes);
+            best = near.count() > best.count() ? near : best;
+        }
+        // Where the middle of it lies, there may be a little more.
+        Crowds.Crowd settled = around(best.mean(), cubes);
+        return settled.count() >= best.count() ? settled : best;
+    }
+
+    /** @return all that lies about a middle, as one */
+    private static Crowds.Crowd around(Oklab middle, List<Crowds.Crowd> cubes) {
+        long count = 0;
+        double l = 0;
+        double a = 0;
+        double b = 0;
+        for (Crowds.Crowd cube : cubes) {
             if (middle.distanceTo(cube.mean()) <= TOGETHER) {
-                all.count += cube.count;
-                all.l += cube.l;
-                all.a += cube.a;
-                all.b += cube.b;
+                count += cube.count();
+                l += cube.mean().l() * cube.count();
+                a += cube.mean().a() * cube.count();
+                b += cube.mean().b() * cube.count();
             }
         }
-        return all;
+        return count == 0
+                ? new Crowds.Crowd(middle, 0)
+                : new Crowds.Crowd(new Oklab(l / count, a / count, b / count), count);
     }
 }

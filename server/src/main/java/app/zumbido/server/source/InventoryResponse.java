@@ -2,6 +2,7 @@ package app.zumbido.server.source;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.inspect.ColorUse;
 import app.zumbido.core.inspect.Combination;
 import app.zumbido.core.inspect.FoundTheme;
@@ -89,14 +90,18 @@ record InventoryResponse(
         }
     }
 
-    /** @param ratio of contrast, unrounded */
-    record CombinationResponse(String foreground, String background, double ratio, int count) {
+    /**
+     * @param ratio of contrast, unrounded
+     * @param reads whether text can be read there at level AA, large at least
+     */
+    record CombinationResponse(String foreground, String background, double ratio, boolean reads, int count) {
         static CombinationResponse of(Combination combination) {
+            ContrastRatio ratio = ContrastRatio.between(combination.foreground(), combination.background());
             return new CombinationResponse(
                     combination.foreground().hex(),
                     combination.background().hex(),
-                    ContrastRatio.between(combination.foreground(), combination.background())
-                            .value(),
+                    ratio.value(),
+                    ratio.reaches(WcagLevel.AA.largeText()),
                     combination.count());
         }
     }

@@ -17,7 +17,6 @@ import app.zumbido.server.http.WireNames;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -203,33 +202,6 @@ class SourceController {
         }
     }
 
-    /** Palette and theme of an empty brand from one picture, as one step. */
-    @PostMapping("/draft")
-    ResponseEntity<BrandResponse> draft(
-            @PathVariable UUID id,
-            @RequestHeader("If-Match") IfMatch ifMatch,
-            @Valid @RequestBody DraftRequest request) {
-        return BrandResponse.answer(service.draft(id, request.sourceId(), ifMatch));
-    }
-
-    /**
-     * Drafts the brand anew from some of its files, as one step. What is found again stays as it is; what came from a file and
-     * is not found any more goes.
-     */
-    @PostMapping("/draft/again")
-    ResponseEntity<BrandResponse> draftAgain(
-            @PathVariable UUID id,
-            @RequestHeader("If-Match") IfMatch ifMatch,
-            @Valid @RequestBody DraftAgainRequest request) {
-        return BrandResponse.answer(service.draftAgain(id, request.sourceIds(), ifMatch));
-    }
-
-    /** The same, only looked at: nothing is kept. */
-    @PostMapping("/draft/again/preview")
-    ResponseEntity<BrandResponse> lookAtDraft(@PathVariable UUID id, @Valid @RequestBody DraftAgainRequest request) {
-        return BrandResponse.answer(service.lookAtDraft(id, request.sourceIds()));
-    }
-
     /**
      * @param width in pixels; absent if the file shows no picture
      * @param height in pixels; absent if the file shows no picture
@@ -307,9 +279,4 @@ class SourceController {
             @NotNull @Min(0) Integer y,
             @NotNull @Min(1) Integer width,
             @NotNull @Min(1) Integer height) {}
-
-    record DraftRequest(@NotNull UUID sourceId) {}
-
-    /** @param sourceIds the most important first */
-    record DraftAgainRequest(@NotEmpty @Size(max = 24) List<@NotNull UUID> sourceIds) {}
 }

@@ -23,7 +23,6 @@ import app.zumbido.server.storage.Ids;
 import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.KeptBrand;
-import app.zumbido.server.trail.Preview;
 import java.io.InputStream;
 import java.time.Clock;
 import java.time.Instant;
@@ -289,20 +288,6 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
                 .region(pixels, color, width, height)
                 .orElseThrow(() -> new OutsidePictureException("The picture does not propose " + color.hex()));
         return PngImage.ofMask(mask, width, height);
-    }
-
-    /** Drafts the brand anew from some of its files, as one step. */
-    KeptBrand draftAgain(UUID brandId, List<UUID> sourceIds, IfMatch ifMatch) {
-        return drafts.draftAgain(brandId, rows(brandId, sourceIds), ifMatch);
-    }
-
-    /** The same, only looked at. */
-    Preview lookAtDraft(UUID brandId, List<UUID> sourceIds) {
-        return drafts.lookAt(brandId, rows(brandId, sourceIds));
-    }
-
-    private List<SourceRow> rows(UUID brandId, List<UUID> sourceIds) {
-        return sourceIds.stream().map(sourceId -> find(brandId, sourceId)).toList();
     }
 
     @Override

@@ -87,6 +87,10 @@ class GatherJourney extends Journey {
         assertThat(accessibilityFaults()).isEmpty();
         button("Take chosen").click();
         assertThat(strip()).hasCount(4);
+        // What does not read is not allowed by a click, but left on purpose.
+        button("Leave F2682A on EAF3F2").click();
+        assertThat(page.getByText("F2682A on EAF3F2 does not read, and is left on purpose."))
+                .isVisible();
         openStation("Palette");
         assertThat(page.getByText("from site.css;").first()).isVisible();
     }
@@ -107,6 +111,11 @@ class GatherJourney extends Journey {
         assertThat(page.getByText("Slots and fonts of timetable.pptx are the theme now; 8 new swatches."))
                 .isVisible();
         assertThat(strip()).hasCount(9);
+        button("Allow FFFFFF on 0F7C7A").click();
+        assertThat(page.getByText("FFFFFF on 0F7C7A is allowed.")).isVisible();
+        openStation("Contrast");
+        button("In words").click();
+        assertThat(page.getByText("Used 3 times in timetable.pptx").first()).isVisible();
 
         openStation("Hand over");
         Download download = page.waitForDownload(

@@ -130,5 +130,17 @@ class ScreenshotJourney extends Journey {
         page.getByLabel("Show the slots beside another theme").selectOption("beside Day");
         assertThat(page.locator("[data-slot=dk1]")).containsText("the same");
         shoot("dark-theme");
+
+        openStation("Palette");
+        button("Other palettes").click();
+        field("Name of the next palette").fill("Dawn");
+        button("a copy of it").click();
+        button("Back to the bench").click();
+        field("Code of Violet hour").fill("B5473C");
+        page.keyboard().press("Enter");
+        carryThrough();
+        button("Dawn, of 2 palettes").click();
+        assertThat(page.locator("[aria-label=Palettes] [data-specimens]")).hasCount(2);
+        shoot("palettes");
     }
 }

@@ -42,6 +42,29 @@ class SourcesJourney extends Journey {
     }
 
     @Test
+    void aBrandIsDraftedAgainFromTwoFilesAfterALookAtWhatChanges() {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        int before = strip().count();
+        choose(file("disc.png", Drawings.violetDisc()));
+        assertThat(sources()).hasCount(2);
+        button("draft again…").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        // The disc alone, which lies on top, would send the logo's colours away.
+        assertThat(dialog.getByLabel("Goes")).containsText("0F7C7A");
+        assertThat(accessibilityFaults()).isEmpty();
+        dialog.getByLabel("logo.png").check();
+        assertThat(dialog.getByLabel("Comes").getByRole(AriaRole.LISTITEM)).hasCount(1);
+        assertThat(dialog.getByLabel("Goes")).hasCount(0);
+        button("Draft again").click();
+        assertThat(page.getByText("Drafted from logo.png and 1 more")).isVisible();
+        assertThat(strip()).hasCount(before + 1);
+        page.keyboard().press("Control+z");
+        assertThat(strip()).hasCount(before);
+    }
+
+    @Test
     void aProposalReplacesASwatch() {
         putOnTheShelf("Ostrel Ferries");
         choose(file("logo.png", Drawings.ferryLogo()));

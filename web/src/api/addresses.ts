@@ -16,6 +16,11 @@ export function regionOf(
   return `/api/brands/${brandId}/sources/${sourceId}/region/${hex.slice(1)}${asked}`;
 }
 
+/** @param part which one of the parts of a face that browsers take it in, 0 first */
+export function fontPartOf(fontId: string, part: number): string {
+  return `/api/fonts/${fontId}/parts/${part}`;
+}
+
 export function companionsOf(brandId: string, bases: readonly string[], form: 'svg' | 'png'): string {
   return `/api/brands/${brandId}/companions/${form}?bases=${bases.join(',')}`;
 }

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
         post: operations["begin"];
         delete?: never;
@@ -251,7 +251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_2"];
+        get: operations["list_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -350,7 +350,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -443,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pairs"];
+        get: operations["pairs_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -621,7 +621,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_2"];
+        post: operations["preview_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -669,7 +669,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_1"];
+        post: operations["putBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -843,9 +843,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -862,7 +862,7 @@ export interface paths {
         get: operations["source"];
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -894,6 +894,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["crop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/sources/{sid}/faces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["match"];
         delete?: never;
         options?: never;
         head?: never;
@@ -989,7 +1005,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack"];
+        post: operations["putBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1069,7 +1085,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1150,7 +1166,7 @@ export interface paths {
         get: operations["swatch"];
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1437,7 +1453,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_1"];
+        post: operations["preview_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1469,7 +1485,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1486,7 +1502,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1597,7 +1613,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1660,6 +1676,166 @@ export interface paths {
             cookie?: never;
         };
         get: operations["specimen_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["type"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/languages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setLanguages"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/logo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["dropLogoFace"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takePair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/pair/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewPair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/pairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pairs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/{role}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/{role}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/type/{role}/stand-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standIns"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1806,6 +1982,86 @@ export interface paths {
         get: operations["get"];
         put: operations["set"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fonts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fonts/{fid}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["font"];
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fonts/{fid}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fonts/{fid}/parts/{part}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["part"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fonts/{fid}/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1976,6 +2232,39 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AddedFontResponse: {
+            /** Format: int32 */
+            ascent?: number;
+            /** Format: int32 */
+            averageWidth?: number;
+            /** Format: int32 */
+            capHeight?: number;
+            /** Format: int32 */
+            descent?: number;
+            /** @enum {string} */
+            embedding?: "installable" | "editable" | "print" | "none";
+            family?: string;
+            id?: string;
+            /** @enum {string} */
+            kind?: "serif" | "sans" | "mono" | "slab" | "script" | "display" | "condensed" | "rounded";
+            license?: string;
+            /** Format: int32 */
+            lineGap?: number;
+            /** @enum {string} */
+            origin?: "shipped" | "own";
+            others: components["schemas"]["FontResponse"][];
+            panose?: number[];
+            parts?: string[];
+            style?: string;
+            styleName?: string;
+            /** Format: int32 */
+            unitsPerEm?: number;
+            variable?: boolean;
+            /** Format: int32 */
+            weight?: number;
+            /** Format: int32 */
+            xHeight?: number;
+        };
         AlternativeResponse: {
             colors: string[];
             /** Format: uuid */
@@ -2013,6 +2302,7 @@ export interface components {
             shortCode?: string;
             swatches: components["schemas"]["SwatchResponse"][];
             themes: components["schemas"]["ThemeResponse"][];
+            type: components["schemas"]["TypeResponse"];
         };
         ByGroundResponse: {
             /** Format: int32 */
@@ -2188,9 +2478,61 @@ export interface components {
             role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             swatches: string[];
         };
-        FontsResponse: {
+        FaceMatchResponse: {
+            family: string;
+            id: string;
+            /** Format: double */
+            likeness: number;
+            outline?: string;
+            style: string;
+            /** Format: int32 */
+            weight: number;
+        };
+        FaceMatchesResponse: {
+            matches: components["schemas"]["FaceMatchResponse"][];
+            none: boolean;
+        };
+        FacePairResponse: {
             body: string;
+            /** @enum {string} */
+            bodyKind: "serif" | "sans" | "mono" | "slab" | "script" | "display" | "condensed" | "rounded";
             heading: string;
+            /** @enum {string} */
+            headingKind: "serif" | "sans" | "mono" | "slab" | "script" | "display" | "condensed" | "rounded";
+            /** Format: double */
+            xHeightApart: number;
+        };
+        FontResponse: {
+            /** Format: int32 */
+            ascent: number;
+            /** Format: int32 */
+            averageWidth: number;
+            /** Format: int32 */
+            capHeight: number;
+            /** Format: int32 */
+            descent: number;
+            /** @enum {string} */
+            embedding: "installable" | "editable" | "print" | "none";
+            family: string;
+            id: string;
+            /** @enum {string} */
+            kind: "serif" | "sans" | "mono" | "slab" | "script" | "display" | "condensed" | "rounded";
+            license?: string;
+            /** Format: int32 */
+            lineGap: number;
+            /** @enum {string} */
+            origin: "shipped" | "own";
+            panose: number[];
+            parts: string[];
+            style: string;
+            styleName: string;
+            /** Format: int32 */
+            unitsPerEm: number;
+            variable: boolean;
+            /** Format: int32 */
+            weight: number;
+            /** Format: int32 */
+            xHeight: number;
         };
         FoundCodeResponse: {
             ambiguous: boolean;
@@ -2385,6 +2727,9 @@ export interface components {
             hex: string;
             ink: string;
         };
+        LanguagesRequest: {
+            languages: string[];
+        };
         LchResponse: {
             /** Format: double */
             c: number;
@@ -2392,6 +2737,47 @@ export interface components {
             h: number;
             /** Format: double */
             l: number;
+        };
+        LetteringRequest: {
+            /** @enum {string} */
+            capitals?: "as-written" | "all-capitals";
+            /** @enum {string} */
+            color?: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+            family?: string;
+            italic?: boolean;
+            sizes?: components["schemas"]["SizesRequest"];
+            standIns?: components["schemas"]["StandInRequest"][];
+            /** Format: int32 */
+            tracking?: number;
+            /** Format: int32 */
+            weight?: number;
+        };
+        LetteringResponse: {
+            /** @enum {string} */
+            capitals: "as-written" | "all-capitals";
+            /** @enum {string} */
+            color?: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+            family: string;
+            italic: boolean;
+            /** @enum {string} */
+            kind: "serif" | "sans" | "mono" | "slab" | "script" | "display" | "condensed" | "rounded";
+            sizes: components["schemas"]["SizesResponse"];
+            stack: string;
+            /** Format: int32 */
+            tracking: number;
+            /** Format: int32 */
+            weight: number;
+        };
+        MarkedWordRequest: {
+            /** Format: int32 */
+            height: number;
+            text: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
         };
         MergeRequest: {
             /** Format: uuid */
@@ -2473,7 +2859,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "drafted" | "drafted-again" | "theme-taken";
+            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "lettering-set" | "lettering-sized" | "lettering-styled" | "lettering-colored" | "stand-ins-chosen" | "logo-face-dropped" | "pair-of-faces-taken" | "type-scaled" | "languages-set" | "drafted" | "drafted-again" | "theme-taken";
             slot?: string;
             subject?: string;
             theme?: string;
@@ -2511,6 +2897,10 @@ export interface components {
         };
         OwnGroup: {
             name: string;
+        };
+        PairOfFacesRequest: {
+            body: string;
+            heading: string;
         };
         PairResponse: {
             background: string;
@@ -2677,6 +3067,26 @@ export interface components {
         RoleDraftResponse: {
             roles: components["schemas"]["DraftedRoleResponse"][];
         };
+        RoleOfTypeResponse: {
+            /** @enum {string} */
+            capitals?: "as-written" | "all-capitals";
+            /** @enum {string} */
+            color?: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
+            /** @enum {string} */
+            embedding?: "installable" | "editable" | "print" | "none";
+            family?: string;
+            fontId?: string;
+            italic?: boolean;
+            /** @enum {string} */
+            kind?: "serif" | "sans" | "mono" | "slab" | "script" | "display" | "condensed" | "rounded";
+            sizes?: components["schemas"]["SizesResponse"];
+            stack?: string;
+            standIns: components["schemas"]["StandInResponse"][];
+            /** Format: int32 */
+            tracking?: number;
+            /** Format: int32 */
+            weight?: number;
+        };
         RoleResponse: {
             /** @enum {string} */
             role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
@@ -2700,10 +3110,25 @@ export interface components {
             hex: string;
             ink: string;
         };
+        ScaleRequest: {
+            /** @enum {string} */
+            scale: "minor-third" | "major-third" | "fourth" | "fifth" | "golden";
+        };
         SeriesResponse: {
             hex: string;
             ink: string;
             madeOut: boolean;
+        };
+        SetResponse: {
+            /** @enum {string} */
+            capitals: "as-written" | "all-capitals";
+            color: string;
+            italic: boolean;
+            stack: string;
+            /** Format: int32 */
+            tracking: number;
+            /** Format: int32 */
+            weight: number;
         };
         ShelfCountResponse: {
             /** Format: int64 */
@@ -2732,6 +3157,22 @@ export interface components {
             codes: components["schemas"]["CodesResponse"];
             press: components["schemas"]["PressResponse"];
             towards: components["schemas"]["HueResponse"];
+        };
+        SizesRequest: {
+            /** Format: double */
+            letters: number;
+            /** Format: double */
+            site: number;
+            /** Format: double */
+            slides: number;
+        };
+        SizesResponse: {
+            /** Format: double */
+            letters: number;
+            /** Format: double */
+            site: number;
+            /** Format: double */
+            slides: number;
         };
         SlidesResponse: {
             /** Format: int32 */
@@ -2789,11 +3230,11 @@ export interface components {
             accents: string[];
             band: string;
             besideLead: string;
-            bodyFont: string;
+            body: components["schemas"]["SetResponse"];
             bullet: string;
             dark: boolean;
             followedLink: string;
-            headingFont: string;
+            heading: components["schemas"]["SetResponse"];
             lead: string;
             link: string;
             onAccents: string[];
@@ -2806,6 +3247,7 @@ export interface components {
             quiet: string;
             raised: string;
             series: string[];
+            subheading: components["schemas"]["SetResponse"];
             tableHead: string;
             text1: string;
             text2: string;
@@ -2815,6 +3257,27 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
+        };
+        StandInRequest: {
+            family: string;
+            /** @enum {string} */
+            place: "slides" | "letters" | "mail" | "site";
+        };
+        StandInResponse: {
+            chosen: boolean;
+            /** @enum {string} */
+            evidence: "measured" | "same-metrics" | "published";
+            family: string;
+            fontId?: string;
+            /** Format: double */
+            likeness: number;
+            /** Format: double */
+            longer: number;
+            /** @enum {string} */
+            place: "slides" | "letters" | "mail" | "site";
+            shipped: boolean;
+            /** Format: double */
+            size: number;
         };
         StandingResponse: {
             /** Format: int32 */
@@ -2906,7 +3369,6 @@ export interface components {
             name: string;
         };
         ThemeResponse: {
-            fonts: components["schemas"]["FontsResponse"];
             /** @enum {string} */
             ground: "light" | "dark";
             /** Format: uuid */
@@ -2938,6 +3400,35 @@ export interface components {
             cursor: number;
             more: boolean;
             steps: components["schemas"]["StepResponse"][];
+        };
+        TypeRemarkResponse: {
+            /** Format: double */
+            apart?: number;
+            /** Format: int32 */
+            count?: number;
+            /** @enum {string} */
+            embedding?: "installable" | "editable" | "print" | "none";
+            families: string[];
+            /** @enum {string} */
+            kind: "many-faces" | "nearly-alike" | "shared-x-height" | "lacks-letters" | "may-not-be-embedded" | "not-at-hand";
+            language?: string;
+            letters?: string;
+        };
+        TypeResponse: {
+            body: components["schemas"]["LetteringResponse"];
+            heading: components["schemas"]["LetteringResponse"];
+            languages: string[];
+            logo?: components["schemas"]["LetteringResponse"];
+            subheading: components["schemas"]["LetteringResponse"];
+        };
+        TypeStationResponse: {
+            body: components["schemas"]["RoleOfTypeResponse"];
+            heading: components["schemas"]["RoleOfTypeResponse"];
+            languages: string[];
+            logo?: components["schemas"]["RoleOfTypeResponse"];
+            measuredIn: string;
+            remarks: components["schemas"]["TypeRemarkResponse"][];
+            subheading: components["schemas"]["RoleOfTypeResponse"];
         };
         UseResponse: {
             /** Format: int32 */
@@ -3056,7 +3547,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    list: {
+    list_1: {
         parameters: {
             query?: {
                 deleted?: boolean;
@@ -3615,7 +4106,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    list_2: {
+    list_3: {
         parameters: {
             query?: {
                 theme?: string;
@@ -3796,7 +4287,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query: {
                 group: string;
@@ -4000,7 +4491,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    pairs: {
+    pairs_1: {
         parameters: {
             query?: {
                 level?: "AA" | "AAA";
@@ -4344,7 +4835,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    preview_2: {
+    preview_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4439,7 +4930,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    putBack_1: {
+    putBack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4808,7 +5299,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4833,7 +5324,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4891,7 +5382,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4968,6 +5459,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SourceResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    match: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkedWordRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaceMatchesResponse"];
                 };
             };
             400: components["responses"]["Problem400"];
@@ -5116,7 +5637,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    putBack: {
+    putBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5258,7 +5779,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header: {
@@ -5453,7 +5974,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header: {
@@ -6064,7 +6585,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    preview_1: {
+    preview_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6131,7 +6652,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header: {
@@ -6166,7 +6687,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header: {
@@ -6403,7 +6924,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    preview: {
+    preview_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6553,6 +7074,319 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpecimenResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    type: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypeStationResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    setLanguages: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LanguagesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    dropLogoFace: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    takePair: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairOfFacesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    previewPair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairOfFacesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    pairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FacePairResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    scale: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                role: "heading" | "subheading" | "body" | "logo";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetteringRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                role: "heading" | "subheading" | "body" | "logo";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetteringRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    standIns: {
+        parameters: {
+            query: {
+                place: "slides" | "letters" | "mail" | "site";
+            };
+            header?: never;
+            path: {
+                id: string;
+                role: "heading" | "subheading" | "body" | "logo";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandInResponse"][];
                 };
             };
             400: components["responses"]["Problem400"];
@@ -6816,6 +7650,183 @@ export interface operations {
                 };
             };
             400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    list: {
+        parameters: {
+            query?: {
+                brand?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FontResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    add: {
+        parameters: {
+            query?: {
+                brand?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedFontResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    font: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FontResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    file_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fid: string;
+                part: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
             422: components["responses"]["Problem422"];
         };
     };

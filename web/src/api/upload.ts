@@ -1,6 +1,6 @@
 import { answered, api } from './client';
 import { Problem } from './problem';
-import type { Source, TakenIn } from './types';
+import type { AddedFont, Source, TakenIn } from './types';
 
 /**
  * Sends a picture; fetch tells no progress, so this is the one place with XMLHttpRequest.
@@ -38,6 +38,23 @@ export function takeInPackage(file: File): Promise<TakenIn> {
       // The file is the body as it is; the description of the API knows it only as bytes.
       body: file as never,
       bodySerializer: (body: unknown) => body as Blob,
+    }),
+  );
+}
+
+/**
+ * Sends a font file.
+ * @param brandId the brand that has it alone; nothing: every brand has it
+ * @throws Problem if the server refused it, or did not answer
+ */
+export function uploadFont(brandId: string | undefined, file: File): Promise<AddedFont> {
+  const form = new FormData();
+  form.append('file', file, file.name);
+  return answered(
+    api.POST('/api/fonts', {
+      params: { query: brandId ? { brand: brandId } : {} },
+      body: form as never,
+      bodySerializer: (body: unknown) => body as FormData,
     }),
   );
 }

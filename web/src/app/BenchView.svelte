@@ -8,9 +8,11 @@
   import Palette from '../features/palette/Palette.svelte';
   import Roles from '../features/roles/Roles.svelte';
   import InUse from '../features/specimen/InUse.svelte';
+  import Type from '../features/type/Type.svelte';
   import Theme from '../features/theme/Theme.svelte';
   import { carriesFiles } from '../ui/drag';
   import { Bench, provideBench } from '../bench/bench.svelte';
+  import { isFont } from '../bench/families';
   import EyesFilter from './EyesFilter.svelte';
   import Head from './Head.svelte';
   import KeyHelp from './KeyHelp.svelte';
@@ -38,8 +40,16 @@
   let helping = $state(false);
 
   function take(files: Iterable<File>) {
-    router.go(addressOf(id, 'gather'));
-    void bench.intake.take([...files]);
+    const fonts = [...files].filter(isFont);
+    const others = [...files].filter((file) => !isFont(file));
+    if (fonts.length > 0) {
+      router.go(addressOf(id, 'type'));
+      void bench.takeFonts(fonts);
+    }
+    if (others.length > 0) {
+      router.go(addressOf(id, 'gather'));
+      void bench.intake.take(others);
+    }
   }
 
   function isTyping(target: EventTarget | null): boolean {
@@ -126,6 +136,8 @@
         <Theme />
       {:else if station === 'contrast'}
         <Contrast />
+      {:else if station === 'type'}
+        <Type />
       {:else}
         <HandOver />
       {/if}

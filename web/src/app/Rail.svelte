@@ -16,6 +16,7 @@
     roles: rolesState(),
     theme: themeState(),
     contrast: contrastState(),
+    type: typeState(),
     handover: bench.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
   });
 
@@ -30,6 +31,14 @@
     }
     const given = roles.filter(({ role, swatches }) => swatches.length > 0 && !role.endsWith('off-limits'));
     return given.length === 0 ? 'not given yet' : `${given.length} given`;
+  }
+
+  function typeState(): string {
+    const { heading, subheading, body, logo } = bench.brand.type;
+    const families = new Set(
+      [heading, subheading, body, ...(logo ? [logo] : [])].map(({ family }) => family),
+    );
+    return counted(families.size, 'face');
   }
 
   function contrastState(): string {

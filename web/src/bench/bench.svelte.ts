@@ -1,6 +1,10 @@
 import { createContext } from 'svelte';
 import { abortable, answered, api } from '../api/client';
-import type { Brand, ReadyPalette, Source, Specimen, Theme } from '../api/types';
+import { messageOf } from '../api/problem';
+import type { Brand, Font, ReadyPalette, Source, Specimen, Theme } from '../api/types';
+import { lettersReady } from './browserfaces';
+import { Faces } from './faces.svelte';
+import { familiesOf } from './families';
 import { GroundWork } from './grounds.svelte';
 import { Intake, type SourceText } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
@@ -8,6 +12,7 @@ import { PaletteWork } from './palette.svelte';
 import { RoleWork } from './roles.svelte';
 import { Sheet } from './sheet.svelte';
 import { ThemeWork } from './themes.svelte';
+import { TypeWork } from './type.svelte';
 
 /** What the specimens show instead of the brand, for as long as somebody looks at it. */
 export interface Trial {
@@ -23,6 +28,8 @@ export class Bench {
   readonly roles: RoleWork;
   readonly themes: ThemeWork;
   readonly grounds: GroundWork;
+  readonly type: TypeWork;
+  readonly faces: Faces;
   readonly sheet: Sheet;
   readonly intake = new Intake(this);
   /** Text whose codes are looked at; nothing while nobody does. */
@@ -37,6 +44,8 @@ export class Bench {
     this.roles = new RoleWork(this.kept);
     this.themes = new ThemeWork(this.kept);
     this.grounds = new GroundWork(this.kept, this.themes);
+    this.type = new TypeWork(this.kept);
+    this.faces = new Faces(id);
     this.sheet = new Sheet(id);
   }
 
@@ -66,8 +75,13 @@ export class Bench {
   /** The sheet first, since the bench is shown as soon as the brand is there. */
   async open(): Promise<void> {
     try {
+      const faces = this.faces.load();
       await this.sheet.load();
-      await this.kept.load();
+      const brand = await this.kept.fetch();
+      await faces;
+      // Specimens are painted in the brand's faces from the first time on.
+      await lettersReady(brand.themes.map(({ specimen }) => specimen));
+      this.kept.open(brand);
     } catch (error) {
       this.kept.fail(error);
     }
@@ -142,6 +156,24 @@ export class Bench {
     const colors = this.brand.swatches.length;
     const counted = colors === 1 ? '1 colour' : `${colors} colours`;
     this.say(`Drafted from ${from}: ${counted}, 12 slots. Usable now; everything can be changed.`, true);
+  }
+
+  /** Takes font files in, one after the other; one that is bad never stops the rest. */
+  async takeFonts(files: File[], everyBrand = false): Promise<void> {
+    const taken: Font[] = [];
+    const problems: string[] = [];
+    for (const file of files) {
+      try {
+        taken.push(...(await this.faces.take(file, everyBrand)));
+      } catch (error) {
+        problems.push(`${file.name}: ${messageOf(error)}`);
+      }
+    }
+    const names = familiesOf(taken)
+      .map(({ name }) => name)
+      .join(', ');
+    const said = taken.length === 0 ? [] : [`${names} ${taken.length === 1 ? 'is' : 'are'} at hand now.`];
+    this.say([...said, ...problems].join(' '));
   }
 
   /** Takes a picture off the sheet; the line that says so can put it back. */

@@ -33,9 +33,19 @@ export class KeptBrand {
     this.id = id;
   }
 
+  /** @return the brand as the server holds it now @throws Problem */
+  fetch(): Promise<Brand> {
+    return answered(api.GET('/api/brands/{id}', { params: { path: { id: this.id } } }));
+  }
+
+  /** Begins with a brand that has been fetched. */
+  open(brand: Brand): void {
+    this.#brand = brand;
+  }
+
   async load(): Promise<void> {
     try {
-      this.#brand = await answered(api.GET('/api/brands/{id}', { params: { path: { id: this.id } } }));
+      this.#brand = await this.fetch();
     } catch (error) {
       this.fail(error);
     }

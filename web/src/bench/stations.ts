@@ -5,6 +5,7 @@ export const STATIONS = [
   { key: 'roles', number: '3', name: 'Roles' },
   { key: 'theme', number: '4', name: 'Theme' },
   { key: 'contrast', number: '5', name: 'Contrast' },
+  { key: 'type', number: '6', name: 'Type' },
   { key: 'handover', number: '9', name: 'Hand over' },
 ] as const;
 

@@ -1,6 +1,7 @@
 import type { Note } from '../api/types';
 import { roleName } from './roles';
 import { slotName } from './slots';
+import { scaleName, typeRoleName } from './type';
 
 /** A step of the trail in plain words. */
 export function wordsOf(note: Note): string {
@@ -120,6 +121,24 @@ function stepWords(note: Note): string {
       return `Ground ${subject} changed`;
     case 'ground-dropped':
       return `Ground ${subject} dropped`;
+    case 'lettering-set':
+      return `${typeRoleName(subject)} set in ${to} instead of ${from}`;
+    case 'lettering-sized':
+      return `${typeRoleName(subject)} sized ${to} instead of ${from}`;
+    case 'lettering-styled':
+      return `${typeRoleName(subject)} in ${to} styled`;
+    case 'lettering-colored':
+      return `${typeRoleName(subject)} in the colour of ${noted(to)} instead of ${noted(from)}`;
+    case 'stand-ins-chosen':
+      return `Stand-ins for ${to} chosen`;
+    case 'logo-face-dropped':
+      return `Logo set as the heading is, no more in ${subject}`;
+    case 'pair-of-faces-taken':
+      return `Set in ${from} with ${to}`;
+    case 'type-scaled':
+      return `Sizes on a scale: ${scaleName(subject)}`;
+    case 'languages-set':
+      return count === 1 ? 'One language to write in' : `${count} languages to write in`;
     case 'drafted':
       return `Drafted from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
     case 'drafted-again':

@@ -12,4 +12,5 @@ module app.zumbido.core {
     exports app.zumbido.core.roles;
     exports app.zumbido.core.theme;
     exports app.zumbido.core.type;
+    exports app.zumbido.core.type.match;
 }

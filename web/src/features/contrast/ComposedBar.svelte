@@ -1,7 +1,8 @@
 <script lang="ts">
   import { pictureOf } from '../../api/addresses';
-  import type { ComposedGround } from '../../api/types';
+  import type { ComposedGround, Specimen } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
+  import { typeVars } from '../../words/lettering';
   import { colorName, standingWords } from './contrast';
   import { backgroundOf, markOf, worstWords } from './overlays';
   import { ratioShown } from './ratio';
@@ -9,12 +10,11 @@
   /** A gradient or picture of the brand as a ground, judged at the worst place of each text. */
   interface Props {
     ground: ComposedGround;
-    headingFont: string;
-    bodyFont: string;
+    specimen: Specimen;
     onopen: () => void;
   }
 
-  const { ground, headingFont, bodyFont, onopen }: Props = $props();
+  const { ground, specimen, onopen }: Props = $props();
   const bench = useBench();
 
   /** Where the mark of the worst place stands, in percent of the bar. */
@@ -48,8 +48,7 @@
       style:--ground={ground.source ? 'none' : backgroundOf(ground.stops, ground.radial, ground.angle)}
       style:--overlay={ground.overlay?.hex ?? 'transparent'}
       style:--opacity={ground.overlay?.alpha ?? 0}
-      style:--heading={headingFont}
-      style:--body={bodyFont}
+      style={typeVars(specimen)}
     >
       {#if picture}<img src={pictureOf(bench.id, picture.id)} alt="" />{/if}
       <i></i>
@@ -128,15 +127,15 @@
 
   .bar b {
     margin-right: 8px;
-    font:
-      700 18px / 24px var(--heading),
-      sans-serif;
+    font: var(--heading-style) var(--heading-weight) 18px / 24px var(--heading);
+    letter-spacing: var(--heading-tracking);
+    text-transform: var(--heading-case);
   }
 
   small {
-    font:
-      400 12px / 18px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 12px / 18px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   /* Two tones, so that the mark is seen on every ground. */

@@ -106,8 +106,7 @@
           : undefined}
       <GroundBar
         {ground}
-        headingFont={specimen.headingFont}
-        bodyFont={specimen.bodyFont}
+        {specimen}
         chosen={standing?.color.hex}
         onchoose={(chosen) => choose(ground.color.hex, chosen)}
         onnarrow={() => (narrowing = narrowing === ground.color.hex ? undefined : ground.color.hex)}
@@ -124,8 +123,7 @@
     {#each answer.composed as ground (ground.id)}
       <ComposedBar
         {ground}
-        headingFont={specimen.headingFont}
-        bodyFont={specimen.bodyFont}
+        {specimen}
         onopen={() => {
           opened = ground.id;
           view = 'overlays';

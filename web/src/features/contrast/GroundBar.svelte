@@ -1,13 +1,13 @@
 <script lang="ts">
-  import type { Ground, Standing } from '../../api/types';
+  import type { Ground, Specimen, Standing } from '../../api/types';
+  import { typeVars } from '../../words/lettering';
   import { colorName, standingWords } from './contrast';
   import { ratioShown } from './ratio';
 
   /** One ground with what may stand on it, and below it, hatched, what may not. */
   interface Props {
     ground: Ground;
-    headingFont: string;
-    bodyFont: string;
+    specimen: Specimen;
     /** The colour whose remedies are shown. */
     chosen?: string | undefined;
     onchoose: (standing: Standing) => void;
@@ -15,7 +15,7 @@
     onnarrow: () => void;
   }
 
-  const { ground, headingFont, bodyFont, chosen, onchoose, onnarrow }: Props = $props();
+  const { ground, specimen, chosen, onchoose, onnarrow }: Props = $props();
 
   const LINES = ['Boats at dawn', 'Two boats', 'Next boat'];
 
@@ -46,13 +46,7 @@
   <div>
     <p class="visually-hidden">On {name} may stand: {spoken || 'nothing of the brand'}.</p>
     <!-- Content, painted in the brand's colours; what it says is read out above. -->
-    <div
-      class="bar"
-      inert
-      style:--ground={ground.color.hex}
-      style:--heading={headingFont}
-      style:--body={bodyFont}
-    >
+    <div class="bar" inert style:--ground={ground.color.hex} style={typeVars(specimen)}>
       {#each ground.may as standing, index (standing.color.hex)}
         <span style:--on={standing.color.hex}>
           <b>{line(standing, index)}</b>
@@ -127,15 +121,15 @@
   }
 
   .bar b {
-    font:
-      700 16px / 22px var(--heading),
-      sans-serif;
+    font: var(--heading-style) var(--heading-weight) 16px / 22px var(--heading);
+    letter-spacing: var(--heading-tracking);
+    text-transform: var(--heading-case);
   }
 
   .bar i {
-    font:
-      normal 400 12px / 18px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 12px / 18px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   ul {

@@ -3,6 +3,7 @@
   import type { PictureSource } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import Complaint from '../../ui/Complaint.svelte';
+  import { typeVars } from '../../words/lettering';
   import TextFrame from './TextFrame.svelte';
   import type { OverlayState } from './overlay.svelte';
   import { markOf, worstWords } from './overlays';
@@ -37,8 +38,7 @@
   style:--overlay={laid.overlay ?? 'transparent'}
   style:--opacity={laid.overlay ? laid.opacity / 100 : 0}
   style:--on={laid.text}
-  style:--heading={specimen.headingFont}
-  style:--body={specimen.bodyFont}
+  style={typeVars(specimen)}
 >
   {#if picture}<img src={pictureOf(bench.id, picture.id)} alt="" />{/if}
   <i class="laid"></i>
@@ -95,9 +95,9 @@
     display: grid;
     gap: 4px;
     color: var(--on);
-    font:
-      400 14px / 20px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 14px / 20px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   .field .framed {
@@ -112,9 +112,9 @@
   }
 
   b {
-    font:
-      700 28px / 34px var(--heading),
-      sans-serif;
+    font: var(--heading-style) var(--heading-weight) 28px / 34px var(--heading);
+    letter-spacing: var(--heading-tracking);
+    text-transform: var(--heading-case);
   }
 
   /* Two tones, so that the mark is seen on every ground. */

@@ -2,7 +2,8 @@
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
-  import type { CropState, Part } from './crop.svelte';
+  import type { Part } from '../../bench/marked.svelte';
+  import type { CropState } from './crop.svelte';
 
   interface Props {
     crop: CropState;

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Specimen } from '../../api/types';
+  import { setIn } from '../../words/lettering';
 
   interface Props {
     specimen: Specimen;
@@ -13,12 +14,8 @@
 <svg viewBox="0 0 256 144" role="img" aria-label="Title slide of the template, in the theme's colours">
   <rect width="256" height="144" style:fill={specimen.text1} />
   <rect x="14.7" y="81.6" width="38.4" height="1.44" style:fill={specimen.accents[1]} />
-  <text x="14.7" y="72" class="name" style:fill={specimen.page1} style:font-family={specimen.headingFont}
-    >{name}</text
-  >
-  <text x="14.7" y="97" class="sub" style:fill={specimen.page2} style:font-family={specimen.bodyFont}
-    >Subtitle</text
-  >
+  <text x="14.7" y="72" class="name" style:fill={specimen.page1} style={setIn(specimen.heading)}>{name}</text>
+  <text x="14.7" y="97" class="sub" style:fill={specimen.page2} style={setIn(specimen.body)}>Subtitle</text>
 </svg>
 
 <style>
@@ -29,7 +26,6 @@
 
   .name {
     font-size: 15px;
-    font-weight: 700;
   }
 
   .sub {

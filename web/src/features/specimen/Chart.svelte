@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Specimen } from '../../api/types';
+  import { setIn } from '../../words/lettering';
 
   interface Props {
     specimen: Specimen;
@@ -17,7 +18,7 @@
 </script>
 
 <svg viewBox="0 0 308 136" style:background={specimen.page1}>
-  <text x="14" y="22" class="title" style:fill={specimen.text1} style:font-family={specimen.headingFont}>
+  <text x="14" y="22" class="title" style:fill={specimen.text1} style={setIn(specimen.heading)}>
     Six series, by quarter
   </text>
   {#each GROUPS as group, at (at)}
@@ -30,13 +31,7 @@
         style:fill={specimen.series[series]}
       />
     {/each}
-    <text
-      x={43.5 + at * 70}
-      y="131"
-      class="label"
-      style:fill={specimen.text2}
-      style:font-family={specimen.bodyFont}
-    >
+    <text x={43.5 + at * 70} y="131" class="label" style:fill={specimen.text2} style={setIn(specimen.body)}>
       Q{at + 1}
     </text>
   {/each}
@@ -51,7 +46,6 @@
 
   .title {
     font-size: 12px;
-    font-weight: 700;
   }
 
   .label {

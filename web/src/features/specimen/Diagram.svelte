@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Specimen } from '../../api/types';
+  import { setIn } from '../../words/lettering';
 
   /** Boxes and arrows: how work goes from one hand to the next. */
   interface Props {
@@ -20,8 +21,8 @@
   const inks = $derived([specimen.onLead, ...specimen.onAccents.slice(1, 4)]);
 </script>
 
-<svg viewBox="0 0 308 136" style:background={specimen.page1} style:font-family={specimen.bodyFont}>
-  <text x="14" y="22" class="title" style:fill={specimen.text1} style:font-family={specimen.headingFont}>
+<svg viewBox="0 0 308 136" style:background={specimen.page1} style={setIn(specimen.body)}>
+  <text x="14" y="22" class="title" style:fill={specimen.text1} style={setIn(specimen.heading)}>
     From one hand to the next
   </text>
   <g class="ways" style:stroke={specimen.text2} style:fill={specimen.text2}>
@@ -44,7 +45,6 @@
 
   .title {
     font-size: 12px;
-    font-weight: 700;
   }
 
   .word {

@@ -20,9 +20,9 @@
     padding: 16px 20px 20px;
     background: var(--page1);
     color: var(--text1);
-    font:
-      400 11px / 16px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 11px / 16px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   b {
@@ -31,9 +31,9 @@
     padding-bottom: 6px;
     overflow: hidden;
     border-bottom: 2px solid var(--bullet);
-    font:
-      700 14px / 18px var(--heading),
-      sans-serif;
+    font: var(--heading-style) var(--heading-weight) 14px / 18px var(--heading);
+    letter-spacing: var(--heading-tracking);
+    text-transform: var(--heading-case);
     text-overflow: ellipsis;
     white-space: nowrap;
   }
@@ -44,10 +44,10 @@
 
   h4 {
     margin-bottom: 4px;
-    color: var(--text2);
-    font:
-      700 12px / 16px var(--heading),
-      sans-serif;
+    color: var(--sub-ink);
+    font: var(--sub-style) var(--sub-weight) 12px / 16px var(--sub);
+    letter-spacing: var(--sub-tracking);
+    text-transform: var(--sub-case);
   }
 
   .callout {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Specimen } from '../../api/types';
+  import { setIn } from '../../words/lettering';
 
   /** A square post: text over a picture, with the dark colour laid between them at opacity 70 %, so that 30 % shine through. */
   interface Props {
@@ -15,12 +16,10 @@
   <path d="M0 120C40 96 70 132 110 112S170 96 200 116V200H0Z" style:fill={specimen.accents[1]} />
   <path d="M0 156C50 136 90 168 130 150S180 142 200 150V200H0Z" style:fill={specimen.accents[0]} />
   <rect width="200" height="200" style:fill={specimen.text1} opacity="0.7" />
-  <text x="18" y="104" class="large" style:fill={specimen.page1} style:font-family={specimen.headingFont}>
+  <text x="18" y="104" class="large" style:fill={specimen.page1} style={setIn(specimen.heading)}>
     Summer is near
   </text>
-  <text x="18" y="126" style:fill={specimen.page1} style:font-family={specimen.bodyFont}>
-    New times from 1 May
-  </text>
+  <text x="18" y="126" style:fill={specimen.page1} style={setIn(specimen.body)}> New times from 1 May </text>
 </svg>
 
 <style>
@@ -35,6 +34,5 @@
 
   .large {
     font-size: 18px;
-    font-weight: 700;
   }
 </style>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Specimen } from '../../api/types';
   import { eyes } from '../../bench/eyes.svelte';
+  import { typeVars } from '../../words/lettering';
   import Chart from './Chart.svelte';
   import ColorTable from './ColorTable.svelte';
   import Diagram from './Diagram.svelte';
@@ -33,6 +34,7 @@
   inert
   data-specimens
   data-moment={moment}
+  style={typeVars(specimen)}
   style:--text1={specimen.text1}
   style:--page1={specimen.page1}
   style:--text2={specimen.text2}
@@ -51,8 +53,6 @@
   style:--link={specimen.link}
   style:--followed={specimen.followedLink}
   style:--link-turned={specimen.turnedLink}
-  style:--heading={specimen.headingFont}
-  style:--body={specimen.bodyFont}
 >
   <Slide {name} />
   <Chart {specimen} />

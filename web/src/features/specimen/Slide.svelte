@@ -26,9 +26,9 @@
     overflow: hidden;
     background: var(--page1);
     color: var(--text1);
-    font:
-      400 12px / 17px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 12px / 17px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   .band {
@@ -37,9 +37,9 @@
     border-bottom: 3px solid var(--beside-lead);
     background: var(--lead);
     color: var(--on-lead);
-    font:
-      700 16px / 22px var(--heading),
-      sans-serif;
+    font: var(--heading-style) var(--heading-weight) 16px / 22px var(--heading);
+    letter-spacing: var(--heading-tracking);
+    text-transform: var(--heading-case);
     text-overflow: ellipsis;
     white-space: nowrap;
   }
@@ -49,10 +49,10 @@
   }
 
   .second {
-    color: var(--text2);
-    font:
-      700 13px / 20px var(--heading),
-      sans-serif;
+    color: var(--sub-ink);
+    font: var(--sub-style) var(--sub-weight) 13px / 20px var(--sub);
+    letter-spacing: var(--sub-tracking);
+    text-transform: var(--sub-case);
   }
 
   li {

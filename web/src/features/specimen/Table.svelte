@@ -24,9 +24,9 @@
     border-collapse: collapse;
     background: var(--page1);
     color: var(--text1);
-    font:
-      400 12px / 18px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 12px / 18px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   th {

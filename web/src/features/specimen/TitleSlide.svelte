@@ -23,17 +23,17 @@
     overflow: hidden;
     background: var(--lead);
     color: var(--on-lead);
-    font:
-      400 13px / 18px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 13px / 18px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   b {
     max-width: 100%;
     overflow: hidden;
-    font:
-      700 22px / 28px var(--heading),
-      sans-serif;
+    font: var(--heading-style) var(--heading-weight) 22px / 28px var(--heading);
+    letter-spacing: var(--heading-tracking);
+    text-transform: var(--heading-case);
     text-overflow: ellipsis;
     white-space: nowrap;
   }

@@ -23,17 +23,17 @@
     overflow: hidden;
     background: var(--text1);
     color: var(--page1);
-    font:
-      400 12px / 18px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 12px / 18px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   b {
     display: block;
     margin-bottom: 8px;
-    font:
-      700 16px / 22px var(--heading),
-      sans-serif;
+    font: var(--heading-style) var(--heading-weight) 16px / 22px var(--heading);
+    letter-spacing: var(--heading-tracking);
+    text-transform: var(--heading-case);
   }
 
   li {

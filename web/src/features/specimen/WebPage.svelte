@@ -19,9 +19,9 @@
   .page {
     background: var(--page1);
     color: var(--text1);
-    font:
-      400 11px / 16px var(--body),
-      sans-serif;
+    font: var(--body-style) var(--body-weight) 11px / 16px var(--body);
+    letter-spacing: var(--body-tracking);
+    text-transform: var(--body-case);
   }
 
   .bar {
@@ -43,10 +43,10 @@
   }
 
   h4 {
-    color: var(--text2);
-    font:
-      700 17px / 22px var(--heading),
-      sans-serif;
+    color: var(--heading-ink);
+    font: var(--heading-style) var(--heading-weight) 17px / 22px var(--heading);
+    letter-spacing: var(--heading-tracking);
+    text-transform: var(--heading-case);
   }
 
   p {

@@ -2,6 +2,7 @@ package app.zumbido.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.zumbido.formats.fonts.ShippedFaces;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -157,6 +158,7 @@ class ContractTest {
         byte[] logo = TestPictures.logo();
         return switch (name) {
             case "logo.png" -> logo;
+            case "own.ttf" -> ShippedFaces.bytes("lora-700.ttf");
             case "broken.png" -> Arrays.copyOf(logo, logo.length / 2);
             default -> "This is no picture.".getBytes(StandardCharsets.UTF_8);
         };

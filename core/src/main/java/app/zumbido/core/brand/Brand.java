@@ -10,6 +10,7 @@ import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.AccentOrder;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.Themes;
+import app.zumbido.core.type.FontSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ import java.util.function.UnaryOperator;
  * @param revision grows by one with every change, 1 at first; never comes twice
  * @param name 1 to 120 characters
  * @param shortCode the letters put in front of a swatch's name in what is handed over
+ * @param type how it is set, whatever palette is in force
  * @param alternatives other palettes of the brand, with all that is decided on each
  */
 public record Brand(
@@ -36,6 +38,7 @@ public record Brand(
         Roles roles,
         Themes themes,
         GroundRules grounds,
+        FontSet type,
         Alternatives alternatives)
         implements Painted<Brand> {
     public static final int LONGEST_NAME = 120;
@@ -85,6 +88,7 @@ public record Brand(
                 roles,
                 copied,
                 grounds,
+                type,
                 alternatives.underThemes(theme -> renamed.get(theme)));
     }
 
@@ -114,6 +118,7 @@ public record Brand(
                 roles.repainted(change),
                 themes.repainted(change),
                 grounds.repainted(change),
+                type,
                 alternatives);
     }
 
@@ -150,31 +155,35 @@ public record Brand(
 
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
-        return new Brand(id, newRevision, name, shortCode, palette, roles, themes, grounds, alternatives);
+        return new Brand(id, newRevision, name, shortCode, palette, roles, themes, grounds, type, alternatives);
     }
 
     Brand withName(String newName) {
-        return new Brand(id, revision, newName, shortCode, palette, roles, themes, grounds, alternatives);
+        return new Brand(id, revision, newName, shortCode, palette, roles, themes, grounds, type, alternatives);
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
-        return new Brand(id, revision, name, newShortCode, palette, roles, themes, grounds, alternatives);
+        return new Brand(id, revision, name, newShortCode, palette, roles, themes, grounds, type, alternatives);
     }
 
     Brand with(Palette newPalette) {
-        return new Brand(id, revision, name, shortCode, newPalette, roles, themes, grounds, alternatives);
+        return new Brand(id, revision, name, shortCode, newPalette, roles, themes, grounds, type, alternatives);
     }
 
     Brand with(Roles newRoles) {
-        return new Brand(id, revision, name, shortCode, palette, newRoles, themes, grounds, alternatives);
+        return new Brand(id, revision, name, shortCode, palette, newRoles, themes, grounds, type, alternatives);
     }
 
     Brand with(Themes newThemes) {
-        return new Brand(id, revision, name, shortCode, palette, roles, newThemes, grounds, alternatives);
+        return new Brand(id, revision, name, shortCode, palette, roles, newThemes, grounds, type, alternatives);
+    }
+
+    Brand with(FontSet newType) {
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, newType, alternatives);
     }
 
     Brand with(Alternatives newAlternatives) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, newAlternatives);
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, type, newAlternatives);
     }
 
     /** @return with another palette in force, and all that is decided on it */
@@ -188,11 +197,12 @@ public record Brand(
                 other.roles(),
                 other.themes(),
                 other.grounds(),
+                type,
                 alternatives);
     }
 
     Brand with(GroundRules newGrounds) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, newGrounds, alternatives);
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, newGrounds, type, alternatives);
     }
 
     /** @param pictures the same pictures under other ids */

@@ -6,7 +6,7 @@ import app.zumbido.core.palette.Palette;
 import app.zumbido.core.roles.Roles;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.Themes;
-import app.zumbido.core.type.FontPair;
+import app.zumbido.core.type.FontSet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,8 +17,8 @@ import java.util.UUID;
  *
  * @param groups own parts of the palette, after the usual ones
  */
-public record BrandDefaults(FontPair fonts, List<Group> groups) {
-    public static final BrandDefaults USUAL = new BrandDefaults(FontPair.TO_BEGIN_WITH, List.of());
+public record BrandDefaults(FontSet type, List<Group> groups) {
+    public static final BrandDefaults USUAL = new BrandDefaults(FontSet.TO_BEGIN_WITH, List.of());
 
     public BrandDefaults {
         groups = List.copyOf(groups);
@@ -27,9 +27,18 @@ public record BrandDefaults(FontPair fonts, List<Group> groups) {
     public Brand begin(UUID id, String name, Optional<String> shortCode, UUID themeId) {
         List<Group> all = new ArrayList<>(Group.USUAL);
         all.addAll(groups);
-        Theme theme = Theme.empty(themeId, Brand.themeName(name)).withFonts(fonts);
+        Theme theme = Theme.empty(themeId, Brand.themeName(name));
         Palette palette = new Palette(List.of(), all, List.of());
         return new Brand(
-                id, 1, name, shortCode, palette, Roles.NONE, Themes.of(theme), GroundRules.NONE, Alternatives.NONE);
+                id,
+                1,
+                name,
+                shortCode,
+                palette,
+                Roles.NONE,
+                Themes.of(theme),
+                GroundRules.NONE,
+                type,
+                Alternatives.NONE);
     }
 }

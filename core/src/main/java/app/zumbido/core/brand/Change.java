@@ -9,7 +9,8 @@ public sealed interface Change
                 RoleChange,
                 ThemeChange,
                 ThemesChange,
-                GroundChange {
+                GroundChange,
+                TypeChange {
     /** @return the brand afterwards, under the same revision */
     Brand applyTo(Brand brand);
 

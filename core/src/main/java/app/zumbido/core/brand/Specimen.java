@@ -11,7 +11,10 @@ import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
 import app.zumbido.core.theme.TurnedLayout;
 import app.zumbido.core.theme.Unbranded;
-import app.zumbido.core.type.FontPair;
+import app.zumbido.core.type.FontSet;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.core.type.TypeRole;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +42,8 @@ import java.util.stream.Stream;
  * @param raised the one series that a chart raises: the highlight, where the brand has one
  * @param onRaised the better of the text and the page colour on it
  * @param quiet the other series beside it
+ * @param type how letters are set
+ * @param lettered by role of type what it is written in on the page: its own colour where that reads at its size
  */
 public record Specimen(
         PageGround ground,
@@ -62,7 +67,8 @@ public record Specimen(
         Rgb raised,
         Rgb onRaised,
         Rgb quiet,
-        FontPair fonts) {
+        FontSet type,
+        Map<TypeRole, Rgb> lettered) {
     public static Specimen of(Look look) {
         Map<ThemeSlot, Rgb> colors = Unbranded.completing(look.theme(), look.palette());
         PageGround ground = look.theme().ground();
@@ -103,7 +109,8 @@ public record Specimen(
                 raised,
                 better(texts.get(0), pages.get(0), raised),
                 quiet(texts.get(1)),
-                look.theme().fonts());
+                look.brand().type(),
+                lettered(look, texts.get(0), pages.get(0)));
     }
 
     /** A brand without a main colour leads with its first accent. */
@@ -118,6 +125,26 @@ public record Specimen(
     private static Rgb written(Rgb ground, List<Rgb> texts, List<Rgb> pages) {
         Rgb ofTheme = better(texts.get(0), pages.get(0), ground);
         return ContrastRatio.between(ofTheme, ground).reaches(WcagLevel.AA.text()) ? ofTheme : ground.ink();
+    }
+
+    private static Map<TypeRole, Rgb> lettered(Look look, Rgb text, Rgb page) {
+        Map<TypeRole, Rgb> colors = new EnumMap<>(TypeRole.class);
+        look.brand().type().roles().forEach((role, lettering) -> {
+            double needed = isLarge(lettering) ? WcagLevel.AA.largeText() : WcagLevel.AA.text();
+            colors.put(
+                    role,
+                    lettering
+                            .color()
+                            .flatMap(of -> of(of, look))
+                            .filter(own -> ContrastRatio.between(own, page).reaches(needed))
+                            .orElse(text));
+        });
+        return colors;
+    }
+
+    /** Source: WCAG 2.2, large scale: at least 18 point, or 14 point bold. */
+    private static boolean isLarge(Lettering lettering) {
+        return lettering.sizes().slides() >= (lettering.weight() >= Lettering.BOLD ? 14 : 18);
     }
 
     private static Rgb raised(Look look, List<Rgb> accents) {

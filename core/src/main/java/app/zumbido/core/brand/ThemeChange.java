@@ -9,7 +9,7 @@ import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.core.type.FontPair;
+import app.zumbido.core.type.FontSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -128,7 +128,7 @@ public sealed interface ThemeChange extends Change {
      * @param source the file's name
      * @param name of the theme; nothing: it keeps the one it has
      * @param swatches those that the palette lacks
-     * @param fonts nothing: it keeps those that it has
+     * @param type nothing: the brand is set as before
      */
     record TakeTheme(
             UUID theme,
@@ -136,7 +136,7 @@ public sealed interface ThemeChange extends Change {
             Optional<String> name,
             List<Swatch> swatches,
             Map<ThemeSlot, SlotSetting> settings,
-            Optional<FontPair> fonts)
+            Optional<FontSet> type)
             implements ThemeChange {
         public TakeTheme {
             swatches = List.copyOf(swatches);
@@ -146,13 +146,13 @@ public sealed interface ThemeChange extends Change {
         @Override
         public Theme applyTo(Theme before) {
             Theme taken = before.with(settings);
-            Theme named = name.map(taken::withName).orElse(taken);
-            return fonts.map(named::withFonts).orElse(named);
+            return name.map(taken::withName).orElse(taken);
         }
 
         @Override
         public Brand applyTo(Brand brand) {
-            return ThemeChange.super.applyTo(brand.with(brand.palette().with(swatches)));
+            Brand set = type.map(brand::with).orElse(brand);
+            return ThemeChange.super.applyTo(set.with(set.palette().with(swatches)));
         }
 
         @Override

@@ -61,7 +61,13 @@ public final class ThemeTaking {
         });
         Optional<String> name = Optional.of(found.name().strip())
                 .filter(given -> !given.isEmpty() && given.length() <= Theme.LONGEST_NAME);
-        return new ThemeChange.TakeTheme(brand.themes().first().id(), source, name, added, settings, found.fonts());
+        return new ThemeChange.TakeTheme(
+                brand.themes().first().id(),
+                source,
+                name,
+                added,
+                settings,
+                found.fonts().map(brand.type()::in));
     }
 
     /** Accents lead a palette; text and ground follow. */

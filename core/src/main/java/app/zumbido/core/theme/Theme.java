@@ -6,7 +6,6 @@ import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Painted;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.SwatchId;
-import app.zumbido.core.type.FontPair;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -17,20 +16,14 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 
 /**
- * Twelve slots and two fonts under one name.
+ * Twelve slots under one name.
  *
  * @param name 1 to 80 characters
  * @param ground what its pages stand on
  * @param policy what every suggestion for it heeds
  * @param slots every slot, in the standard's order
  */
-public record Theme(
-        UUID id,
-        String name,
-        PageGround ground,
-        FontPair fonts,
-        SuggestionPolicy policy,
-        Map<ThemeSlot, SlotSetting> slots)
+public record Theme(UUID id, String name, PageGround ground, SuggestionPolicy policy, Map<ThemeSlot, SlotSetting> slots)
         implements Painted<Theme> {
     public static final int LONGEST_NAME = 80;
 
@@ -46,7 +39,7 @@ public record Theme(
     }
 
     public static Theme empty(UUID id, String name) {
-        return new Theme(id, name, PageGround.LIGHT, FontPair.TO_BEGIN_WITH, SuggestionPolicy.USUAL, Map.of());
+        return new Theme(id, name, PageGround.LIGHT, SuggestionPolicy.USUAL, Map.of());
     }
 
     public SlotSetting get(ThemeSlot slot) {
@@ -60,33 +53,29 @@ public record Theme(
     public Theme with(Map<ThemeSlot, SlotSetting> settings) {
         Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
         changed.putAll(settings);
-        return new Theme(id, name, ground, fonts, policy, changed);
+        return new Theme(id, name, ground, policy, changed);
     }
 
     /** The same under another id. */
     public Theme under(UUID newId) {
-        return new Theme(newId, name, ground, fonts, policy, slots);
+        return new Theme(newId, name, ground, policy, slots);
     }
 
     public Theme withName(String newName) {
-        return new Theme(id, newName, ground, fonts, policy, slots);
-    }
-
-    public Theme withFonts(FontPair newFonts) {
-        return new Theme(id, name, ground, newFonts, policy, slots);
+        return new Theme(id, newName, ground, policy, slots);
     }
 
     public Theme on(PageGround newGround) {
-        return new Theme(id, name, newGround, fonts, policy, slots);
+        return new Theme(id, name, newGround, policy, slots);
     }
 
     /** The same with nothing in any slot. */
     public Theme emptied() {
-        return new Theme(id, name, ground, fonts, policy, Map.of());
+        return new Theme(id, name, ground, policy, Map.of());
     }
 
     public Theme heeding(SuggestionPolicy newPolicy) {
-        return new Theme(id, name, ground, fonts, newPolicy, slots);
+        return new Theme(id, name, ground, newPolicy, slots);
     }
 
     /** @return the colours of the slots that are set */
@@ -131,6 +120,6 @@ public record Theme(
     public Theme repainted(UnaryOperator<Paint> change) {
         Map<ThemeSlot, SlotSetting> changed = new EnumMap<>(slots);
         changed.replaceAll((slot, setting) -> setting.repainted(change));
-        return new Theme(id, name, ground, fonts, policy, changed);
+        return new Theme(id, name, ground, policy, changed);
     }
 }

@@ -10,6 +10,8 @@ import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FaceKind;
+import app.zumbido.core.type.FontFamily;
 import app.zumbido.core.type.FontPair;
 import java.util.List;
 import java.util.Map;
@@ -37,7 +39,8 @@ class ThemeTakingTest {
                     TEAL,
                     ThemeSlot.HYPERLINK,
                     Rgb.ofHex("1A4FA3")),
-            Optional.of(new FontPair("Georgia", "Arial")));
+            Optional.of(
+                    new FontPair(new FontFamily("Georgia", FaceKind.SERIF), new FontFamily("Arial", FaceKind.SANS))));
 
     private final Supplier<UUID> ids = new Supplier<>() {
         private long next = 1;
@@ -82,7 +85,9 @@ class ThemeTakingTest {
     void takesNameAndFonts() {
         Brand brand = taken(Palette.EMPTY);
         assertThat(brand.look().theme().name()).isEqualTo("Timetable");
-        assertThat(brand.look().theme().fonts()).isEqualTo(new FontPair("Georgia", "Arial"));
+        assertThat(brand.type().pair())
+                .isEqualTo(new FontPair(
+                        new FontFamily("Georgia", FaceKind.SERIF), new FontFamily("Arial", FaceKind.SANS)));
     }
 
     @Test

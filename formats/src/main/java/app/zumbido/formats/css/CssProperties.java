@@ -4,7 +4,7 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
-import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Order;
 import java.io.IOException;
@@ -18,7 +18,7 @@ import java.util.Locale;
 import java.util.Set;
 
 /**
- * The brand as CSS custom properties. Source: W3C CSS Custom Properties for Cascading Variables Module Level 1, 2.
+ * The brand as CSS custom properties, with rules for what stands in for its fonts. Source: W3C CSS Custom Properties for Cascading Variables Module Level 1, 2.
  * Names are plain letters, digits and hyphens, never empty, and each comes once.
  */
 public final class CssProperties implements DeliveryWriter {
@@ -39,11 +39,11 @@ public final class CssProperties implements DeliveryWriter {
 
     @Override
     public void write(Order order, OutputStream out) throws IOException {
-        out.write(write(order.look()).getBytes(StandardCharsets.UTF_8));
+        out.write(write(order.look(), order.assets()).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** @return a stylesheet with one rule on {@code :root}; what is off-limits is not in it */
-    static String write(Look look) {
+    /** @return a stylesheet with one rule on {@code :root} and those for fonts; what is off-limits is not in it */
+    static String write(Look look, Assets assets) {
         Brand brand = look.brand();
         Set<String> taken = new HashSet<>();
         List<String> lines = new ArrayList<>();
@@ -54,12 +54,19 @@ public final class CssProperties implements DeliveryWriter {
         }
         look.colors()
                 .forEach((slot, color) ->
-                        lines.add(property(unique(prefix(brand) + "theme-" + slotName(slot), taken), color)));
-        lines.add("  --" + unique(prefix(brand) + "font-heading", taken) + ": "
-                + string(look.theme().fonts().heading()) + ";");
-        lines.add("  --" + unique(prefix(brand) + "font-body", taken) + ": "
-                + string(look.theme().fonts().body()) + ";");
+                        lines.add(property(unique(prefix(brand) + "theme-" + plain(slot), taken), color)));
+        brand.type().roles().forEach((role, lettering) -> {
+            String name = unique(prefix(brand) + "font-" + plain(role), taken);
+            CssType.properties(lettering, assets.letters(role))
+                    .forEach(property -> lines.add("  --" + name + property.ending() + ": " + property.value() + ";"));
+        });
         lines.add("}");
+        brand.type()
+                .roles()
+                .forEach((role, lettering) -> assets.letters(role)
+                        .flatMap(letters -> CssType.standIn(lettering, letters))
+                        .filter(rule -> !lines.contains(rule))
+                        .ifPresent(lines::add));
         return String.join("\n", lines) + "\n";
     }
 
@@ -71,8 +78,8 @@ public final class CssProperties implements DeliveryWriter {
         return brand.shortCode().map(code -> ident(code, "brand") + "-").orElse("");
     }
 
-    private static String slotName(ThemeSlot slot) {
-        return slot.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    private static String plain(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** @param otherwise what stands where no letter or digit is left */
@@ -107,7 +114,7 @@ public final class CssProperties implements DeliveryWriter {
     }
 
     /** Source: W3C CSS Object Model, 2.1, 'serialize a string'. */
-    private static String string(String text) {
+    static String string(String text) {
         StringBuilder result = new StringBuilder("\"");
         text.codePoints().forEach(c -> {
             if (c < 0x20 || c == 0x7F) {

@@ -1,13 +1,27 @@
 package app.zumbido.formats.delivery;
 
+import app.zumbido.core.type.TypeRole;
 import java.util.Optional;
 import java.util.UUID;
 
 /** Files that belong to a brand, fetched when a writer asks for them. */
 public interface Assets {
     /** A brand that has none. */
-    Assets NONE = source -> Optional.empty();
+    Assets NONE = new Assets() {
+        @Override
+        public Optional<byte[]> picture(UUID source) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Letters> letters(TypeRole role) {
+            return Optional.empty();
+        }
+    };
 
     /** @param source id of a picture on the brand's sheet @return the file as it was uploaded; nothing if it is gone */
     Optional<byte[]> picture(UUID source);
+
+    /** @return the face that the role is set in; nothing if there is no file of it */
+    Optional<Letters> letters(TypeRole role);
 }

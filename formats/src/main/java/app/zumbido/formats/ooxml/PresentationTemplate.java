@@ -69,20 +69,19 @@ public final class PresentationTemplate implements DeliveryWriter {
 
     @Override
     public void write(Order order, OutputStream out) throws IOException {
-        out.write(wide(order.look(), order.time()));
+        out.write(wide(order));
     }
 
-    /**
-     * @param time written into the file; the same look and time make the same bytes
-     * @return a .potx file
-     */
-    private byte[] wide(Look look, Instant time) {
+    /** @return a .potx file */
+    private byte[] wide(Order order) {
+        Look look = order.look();
+        Instant time = order.time();
         if (!obstacles(look).isEmpty()) {
             throw new IllegalStateException("Theme slots are empty");
         }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (OPCPackage pkg = OPCPackage.create(bytes)) {
-            addParts(pkg, look);
+            addParts(pkg, order);
             pkg.getPackageProperties().setTitleProperty(look.brand().name());
             pkg.getPackageProperties().setCreatedProperty(Optional.of(Date.from(time)));
             pkg.getPackageProperties().setModifiedProperty(Optional.of(Date.from(time)));
@@ -94,7 +93,9 @@ public final class PresentationTemplate implements DeliveryWriter {
         return ReproducibleZip.at(time, bytes.toByteArray());
     }
 
-    private static void addParts(OPCPackage pkg, Look look) throws IOException, XmlException {
+    private static void addParts(OPCPackage pkg, Order order) throws IOException, XmlException {
+        Look look = order.look();
+        SlideType type = new SlideType(look.brand().type());
         PackagePart presentation = PresentationPart.PRESENTATION.createIn(pkg);
         PresentationPart.PRESENTATION.linkFrom(pkg);
         PackagePart master = PresentationPart.MASTER.createIn(pkg);
@@ -108,6 +109,7 @@ public final class PresentationTemplate implements DeliveryWriter {
         if (look.theme().ground() == PageGround.DARK) {
             ThemePart.darken(masterDocument.getSldMaster().getClrMap());
         }
+        type.set(masterDocument.getSldMaster().getTxStyles());
         CTSlideLayoutIdList layoutIds = masterDocument.getSldMaster().addNewSldLayoutIdLst();
         for (PresentationPart layout : LAYOUTS) {
             PresentationPart.MASTER.linkFrom(layout.createIn(pkg));
@@ -115,22 +117,31 @@ public final class PresentationTemplate implements DeliveryWriter {
             entry.setId(FIRST_MASTER_ID + layoutIds.sizeOfSldLayoutIdArray());
             entry.setId2(layout.linkFrom(master));
             try (InputStream in = layout.resource()) {
-                layout.write(pkg, SldLayoutDocument.Factory.parse(in));
+                SldLayoutDocument document = SldLayoutDocument.Factory.parse(in);
+                if (layout == PresentationPart.LAYOUT_TITLE) {
+                    type.setTitle(document.getSldLayout());
+                }
+                layout.write(pkg, document);
             }
         }
         PresentationPart.MASTER.write(pkg, masterDocument);
         PresentationPart.LAYOUT_TITLE.linkFrom(PresentationPart.SLIDE_TITLE.createIn(pkg));
-        writeTheme(pkg, look);
+        writeTheme(pkg, order);
         writeFirstSlide(pkg, look);
         writePresentation(pkg, presentation);
     }
 
-    private static void writeTheme(OPCPackage pkg, Look look) throws IOException, XmlException {
+    private static void writeTheme(OPCPackage pkg, Order order) throws IOException, XmlException {
+        Look look = order.look();
         Map<ThemeSlot, Rgb> colors = look.colors();
         try (InputStream in = PresentationPart.THEME.resource()) {
             ThemeDocument theme = ThemeDocument.Factory.parse(in);
             ThemePart.fill(
-                    theme.getTheme(), look.theme().name(), colors, look.theme().fonts());
+                    theme.getTheme(),
+                    look.theme().name(),
+                    colors,
+                    look.brand().type().pair());
+            ThemeFonts.describe(theme.getTheme().getThemeElements().getFontScheme(), order.assets());
             PresentationPart.THEME.write(pkg, theme);
         }
     }

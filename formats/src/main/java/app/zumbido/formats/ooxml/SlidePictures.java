@@ -88,7 +88,9 @@ public final class SlidePictures {
 
     private static void put(Look dress, XSLFSlideMaster master) {
         ThemePart.dress(
-                master.getTheme().getXmlObject(), dress.colors(), dress.theme().fonts());
+                master.getTheme().getXmlObject(),
+                dress.colors(),
+                dress.brand().type().pair());
         if (dress.theme().ground() == PageGround.DARK) {
             ThemePart.darken(master.getXmlObject().getClrMap());
         }

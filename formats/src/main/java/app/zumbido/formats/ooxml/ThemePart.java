@@ -25,8 +25,8 @@ final class ThemePart {
         }
         CTFontScheme fontScheme = theme.getThemeElements().getFontScheme();
         fontScheme.setName(name);
-        fontScheme.getMajorFont().getLatin().setTypeface(fonts.heading());
-        fontScheme.getMinorFont().getLatin().setTypeface(fonts.body());
+        fontScheme.getMajorFont().getLatin().setTypeface(fonts.heading().name());
+        fontScheme.getMinorFont().getLatin().setTypeface(fonts.body().name());
     }
 
     /** Puts colours and fonts into the theme of a file that exists; what the brand has not set stays. */
@@ -43,8 +43,8 @@ final class ThemePart {
             color.getSrgbClr().setVal(bytes(rgb));
         });
         CTFontScheme fontScheme = theme.getThemeElements().getFontScheme();
-        fontScheme.getMajorFont().getLatin().setTypeface(fonts.heading());
-        fontScheme.getMinorFont().getLatin().setTypeface(fonts.body());
+        fontScheme.getMajorFont().getLatin().setTypeface(fonts.heading().name());
+        fontScheme.getMinorFont().getLatin().setTypeface(fonts.body().name());
     }
 
     /** Lets pages stand on the dark slots. Source: ECMA-376 Part 1, 19.3.1.6 (clrMap). */

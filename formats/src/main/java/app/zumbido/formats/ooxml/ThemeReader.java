@@ -4,9 +4,11 @@ import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FontFamily;
 import app.zumbido.core.type.FontPair;
 import app.zumbido.formats.archive.PartXml;
 import app.zumbido.formats.archive.Tag;
+import app.zumbido.formats.fonts.KnownFamilies;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -32,7 +34,9 @@ final class ThemeReader implements PartXml.Handler {
     }
 
     private static Optional<FontPair> fonts(@Nullable String heading, @Nullable String body) {
-        return heading == null || body == null ? Optional.empty() : Optional.of(new FontPair(heading, body));
+        return heading == null || body == null
+                ? Optional.empty()
+                : Optional.of(new FontPair(KnownFamilies.of(heading), KnownFamilies.of(body)));
     }
 
     @Override
@@ -52,7 +56,7 @@ final class ThemeReader implements PartXml.Handler {
     }
 
     private void latin(@Nullable String typeface) {
-        if (typeface == null || typeface.length() > FontPair.LONGEST_NAME) {
+        if (typeface == null || typeface.length() > FontFamily.LONGEST_NAME) {
             return;
         }
         if (inMajor && heading == null) {

@@ -8,6 +8,7 @@ import app.zumbido.core.palette.Group;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.press.CoatedPress;
@@ -60,11 +61,11 @@ public final class CodeSheet implements DeliveryWriter {
 
     @Override
     public void write(Order order, OutputStream out) throws IOException {
-        out.write(write(order.look()).getBytes(StandardCharsets.UTF_8));
+        out.write(write(order.look(), order.assets()).getBytes(StandardCharsets.UTF_8));
     }
 
     /** @return lines that end in a line feed */
-    static String write(Look look) {
+    static String write(Look look, Assets assets) {
         Brand brand = look.brand();
         String code = brand.shortCode().map(letters -> letters + " ").orElse("");
         List<Section> sections = new ArrayList<>();
@@ -85,9 +86,9 @@ public final class CodeSheet implements DeliveryWriter {
         }
         StringBuilder text = new StringBuilder(brand.name()).append("\n\n");
         sections.forEach(section -> append(text, section));
-        text.append("Fonts\n");
-        text.append("  Heading  ").append(look.theme().fonts().heading()).append('\n');
-        text.append("  Body     ").append(look.theme().fonts().body()).append('\n');
+        text.append(FontLines.FONTS).append('\n');
+        FontLines.of(brand.type(), assets)
+                .forEach(line -> text.append("  ").append(line).append('\n'));
         brand.shortCode().ifPresent(letters -> appendLines(text, SHORT_CODE, List.of(letters)));
         BrandRules.of(brand).forEach((title, lines) -> appendLines(text, title, lines));
         return text.toString();

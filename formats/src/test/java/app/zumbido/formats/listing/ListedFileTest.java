@@ -10,7 +10,6 @@ import app.zumbido.core.inspect.Combination;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.inspect.UsedColor;
 import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.core.type.FontPair;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.archive.TextParts;
 import app.zumbido.formats.image.DamagedFile;
@@ -52,7 +51,7 @@ class ListedFileTest {
         var theme = deck.inventory().theme().orElseThrow();
         assertThat(theme.colors()).isEqualTo(brand.look().theme().resolve(brand.palette()));
         assertThat(theme.colors()).hasSize(ThemeSlot.values().length);
-        assertThat(theme.fonts()).contains(FontPair.TO_BEGIN_WITH);
+        assertThat(theme.fonts()).contains(brand.type().pair());
         assertThat(theme.name()).isEqualTo(brand.look().theme().name());
     }
 

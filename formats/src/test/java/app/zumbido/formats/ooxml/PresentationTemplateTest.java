@@ -136,9 +136,9 @@ class PresentationTemplateTest {
         assertThat(part.getContents().getName()).isEqualTo("Ostrel Ferries");
         var fonts = part.getContents().getThemeElements().getFontScheme();
         assertThat(fonts.getMajorFont().getLatin().getTypeface())
-                .isEqualTo(BRAND.look().theme().fonts().heading());
+                .isEqualTo(BRAND.type().pair().heading().name());
         assertThat(fonts.getMinorFont().getLatin().getTypeface())
-                .isEqualTo(BRAND.look().theme().fonts().body());
+                .isEqualTo(BRAND.type().pair().body().name());
     }
 
     @Test

@@ -15,6 +15,7 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.formats.BrandExample;
+import app.zumbido.formats.delivery.Assets;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -22,7 +23,7 @@ import org.junit.jupiter.api.Test;
 class CodeSheetTest {
     @Test
     void listsEveryCodeInColumns() {
-        String text = CodeSheet.write(BrandExample.ferries().look());
+        String text = CodeSheet.write(BrandExample.ferries().look(), Assets.NONE);
         assertThat(text)
                 .startsWith("Ostrel Ferries\n\nPalette\n")
                 .contains("  OF Night channel  #0B2A4A  rgb(11 42 74)")
@@ -31,7 +32,7 @@ class CodeSheetTest {
                         "C 96 M 57 Y 0 K 73", "lab(16.3% -1.2 -23.6)", "lch(16.3% 23.6 267)", "oklch(28.1% ")
                 .contains("\nTheme Ostrel Ferries\n")
                 .contains("  Followed hyperlink  ")
-                .contains("  Heading  Trebuchet MS\n")
+                .contains("  Heading  Work Sans 700, 39 pt on slides, 21 pt in letters, 31 px on sites\n")
                 .contains("\nShort code\n  OF\n");
         assertThat(text.lines().filter(line -> line.contains("#"))).hasSize(3 + 12);
     }
@@ -39,7 +40,7 @@ class CodeSheetTest {
     @Test
     void isReadAgainAsTheSameSwatchesAndNames() {
         Brand brand = BrandExample.ferries();
-        List<FoundCode> codes = CodeText.read(CodeSheet.write(brand.look()));
+        List<FoundCode> codes = CodeText.read(CodeSheet.write(brand.look(), Assets.NONE));
         assertThat(codes)
                 .extracting(FoundCode::color)
                 .containsExactlyElementsOf(
@@ -49,13 +50,14 @@ class CodeSheetTest {
                 .containsExactlyElementsOf(
                         brand.palette().swatches().stream().map(Swatch::name).toList());
         assertThat(codes)
-                .allSatisfy(code -> assertThat(CodeSheet.write(brand.look()).substring(code.offset()))
+                .allSatisfy(code -> assertThat(
+                                CodeSheet.write(brand.look(), Assets.NONE).substring(code.offset()))
                         .startsWith(code.text()));
     }
 
     @Test
     void isReadAgainWithTheLineEndsOfOtherSystems() {
-        String text = CodeSheet.write(BrandExample.ferries().look());
+        String text = CodeSheet.write(BrandExample.ferries().look(), Assets.NONE);
         assertThat(CodeText.read(text.replace("\n", "\r\n")))
                 .extracting(FoundCode::color, FoundCode::name)
                 .containsExactlyElementsOf(CodeText.read(text).stream()
@@ -74,7 +76,7 @@ class CodeSheetTest {
         brand = brand.apply(new RoleChange.WordRole(Role.HIGHLIGHT, "For departures only."));
         brand = brand.apply(new GroundChange.RulePair(new PairRule(
                 PairRule.Kind.NARROWED, new Paint.OfSwatch(orange), new Paint.OfSwatch(navy), "It flickers.")));
-        String text = CodeSheet.write(brand.look());
+        String text = CodeSheet.write(brand.look(), Assets.NONE);
         assertThat(text.substring(0, text.indexOf("\nTheme "))).doesNotContain("8C1C13");
         assertThat(text)
                 .contains("\nRoles\n")

@@ -16,6 +16,7 @@ import org.springframework.http.ResponseEntity;
  *
  * @param groups every part of the palette in its order, the empty ones too
  * @param themes all of them, the one that is handed over first at first
+ * @param type how it is set
  * @param palettes the name of the one that all of this stands on, and the others
  * @param consequences what would follow; only where a change is looked at before it is made
  * @param proposedShortCode what the name suggests; empty if nothing
@@ -33,6 +34,7 @@ public record BrandResponse(
         List<RemarkResponse> remarks,
         RolesResponse roles,
         List<ThemeResponse> themes,
+        TypeResponse type,
         AlternativesResponse palettes,
         @Nullable ConsequencesResponse consequences) {
     public static BrandResponse of(KeptBrand kept) {
@@ -56,6 +58,7 @@ public record BrandResponse(
                 RemarkResponse.of(brand.palette()),
                 RolesResponse.of(brand),
                 ThemeResponse.allOf(brand),
+                TypeResponse.of(brand.type()),
                 AlternativesResponse.of(brand),
                 consequences);
     }

@@ -4,6 +4,10 @@ import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.Specimen;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.type.Capitals;
+import app.zumbido.core.type.FontStack;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.core.type.TypeRole;
 import java.util.List;
 
 /**
@@ -55,8 +59,9 @@ public record SpecimenResponse(
         String raised,
         String onRaised,
         String quiet,
-        String headingFont,
-        String bodyFont) {
+        SetResponse heading,
+        SetResponse subheading,
+        SetResponse body) {
     public static SpecimenResponse of(Look look) {
         Specimen specimen = Specimen.of(look);
         return new SpecimenResponse(
@@ -83,8 +88,29 @@ public record SpecimenResponse(
                 specimen.raised().hex(),
                 specimen.onRaised().hex(),
                 specimen.quiet().hex(),
-                specimen.fonts().heading(),
-                specimen.fonts().body());
+                SetResponse.of(specimen, TypeRole.HEADING),
+                SetResponse.of(specimen, TypeRole.SUBHEADING),
+                SetResponse.of(specimen, TypeRole.BODY));
+    }
+
+    /**
+     * How letters are set.
+     *
+     * @param stack families as CSS wants them, ending in a generic one
+     * @param color what they are written in on the page
+     * @param tracking in thousandths of an em
+     */
+    public record SetResponse(String stack, int weight, boolean italic, Capitals capitals, int tracking, String color) {
+        static SetResponse of(Specimen specimen, TypeRole role) {
+            Lettering lettering = specimen.type().get(role);
+            return new SetResponse(
+                    FontStack.of(lettering).css(),
+                    lettering.weight(),
+                    lettering.italic(),
+                    lettering.capitals(),
+                    lettering.tracking(),
+                    specimen.lettered().get(role).hex());
+        }
     }
 
     private static List<String> hexes(List<Rgb> colors) {

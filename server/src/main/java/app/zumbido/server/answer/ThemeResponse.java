@@ -35,7 +35,6 @@ public record ThemeResponse(
         UUID id,
         String name,
         PageGround ground,
-        FontsResponse fonts,
         PolicyResponse policy,
         List<SlotResponse> slots,
         List<WarningResponse> warnings,
@@ -55,7 +54,6 @@ public record ThemeResponse(
                 theme.id(),
                 theme.name(),
                 theme.ground(),
-                new FontsResponse(theme.fonts().heading(), theme.fonts().body()),
                 PolicyResponse.of(theme.policy()),
                 slots,
                 ThemeWarning.of(theme, brand.palette(), brand.usualThemeName()).stream()
@@ -160,8 +158,6 @@ public record ThemeResponse(
                     policy.kept().stream().sorted().map(ThemeSlot::code).toList());
         }
     }
-
-    public record FontsResponse(String heading, String body) {}
 
     /** How a slot is filled. */
     public enum FillKind {

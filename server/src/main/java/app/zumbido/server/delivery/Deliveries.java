@@ -8,6 +8,7 @@ import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.ooxml.PresentationTemplate;
 import app.zumbido.formats.text.CodeSheet;
 import app.zumbido.server.http.FileStem;
+import app.zumbido.server.type.SetFaces;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -18,9 +19,11 @@ class Deliveries {
     private static final List<DeliveryWriter> WRITERS =
             List.of(new PresentationTemplate(), new CssProperties(), new CodeSheet());
 
+    private final SetFaces faces;
     private final Clock clock;
 
-    Deliveries(Clock clock) {
+    Deliveries(SetFaces faces, Clock clock) {
+        this.faces = faces;
         this.clock = clock;
     }
 
@@ -45,7 +48,7 @@ class Deliveries {
         for (Obstacle obstacle : writer.obstacles(look)) {
             throw new SlotsUnfilledException(slots(obstacle));
         }
-        return new Delivery(writer, look, clock.instant());
+        return new Delivery(writer, look, new BrandAssets(look.brand(), faces), clock.instant());
     }
 
     static List<ThemeSlot> slots(Obstacle obstacle) {

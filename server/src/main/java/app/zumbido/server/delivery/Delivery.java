@@ -10,7 +10,7 @@ import java.io.OutputStream;
 import java.time.Instant;
 
 /** One thing that is handed over, with nothing in its way any more. */
-record Delivery(DeliveryWriter writer, Look look, Instant time) implements JobWork {
+record Delivery(DeliveryWriter writer, Look look, Assets assets, Instant time) implements JobWork {
     @Override
     public String fileName() {
         return Deliveries.fileName(writer, look);
@@ -23,6 +23,6 @@ record Delivery(DeliveryWriter writer, Look look, Instant time) implements JobWo
 
     @Override
     public void write(OutputStream out) throws IOException {
-        writer.write(new Order(look, Assets.NONE, time), out);
+        writer.write(new Order(look, assets, time), out);
     }
 }

@@ -6,6 +6,7 @@ import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemesChange;
+import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Group;
@@ -16,6 +17,8 @@ import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Turning;
+import app.zumbido.core.type.FontPair;
+import app.zumbido.formats.fonts.KnownFamilies;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.source.SourceIntake;
 import app.zumbido.server.storage.Ids;
@@ -71,6 +74,7 @@ class DemoData {
                         Map.entry("EAF3F2", "Foam"),
                         Map.entry("FFFFFF", "Sailcloth")));
         change(id, RoleChange.DraftRoles::of);
+        set(id, "Bitter", "Open Sans");
         change(id, brand -> suggestion(brand));
         change(id, brand -> new ThemeChange.RenameTheme(brand.look().themeId(), "Daylight"));
         change(
@@ -96,6 +100,7 @@ class DemoData {
                         Map.entry("7A2E2A", "Beetroot"),
                         Map.entry("8A6B4A", "Tray wood"),
                         Map.entry("3B2C20", "Compost")));
+        set(id, "Lora", "Work Sans");
     }
 
     /** A hill observatory with evening visits, at home on dark grounds. */
@@ -113,6 +118,7 @@ class DemoData {
                         Map.entry("F7F5EF", "Starlight")));
         // The order has changed since the picture was drafted.
         change(id, RoleChange.DraftRoles::of);
+        set(id, "JetBrains Mono", "Inter");
         change(id, brand -> new ThemeChange.SetGround(brand.look().themeId(), PageGround.DARK));
         change(id, brand -> suggestion(brand));
         change(id, brand -> new ThemeChange.RenameTheme(brand.look().themeId(), "Night"));
@@ -123,6 +129,10 @@ class DemoData {
                                 .under(ids.next())
                                 .withName("Day"),
                         Optional.of("Night")));
+    }
+
+    private void set(UUID id, String heading, String body) {
+        change(id, brand -> new TypeChange.TakePair(new FontPair(KnownFamilies.of(heading), KnownFamilies.of(body))));
     }
 
     private static ThemeChange suggestion(Brand brand) {

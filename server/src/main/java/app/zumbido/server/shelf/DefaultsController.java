@@ -2,7 +2,10 @@ package app.zumbido.server.shelf;
 
 import app.zumbido.core.brand.BrandDefaults;
 import app.zumbido.core.palette.Group;
+import app.zumbido.core.type.FontFamily;
 import app.zumbido.core.type.FontPair;
+import app.zumbido.core.type.FontSet;
+import app.zumbido.formats.fonts.KnownFamilies;
 import app.zumbido.server.http.PlainName;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -40,13 +43,17 @@ class DefaultsController {
      * @param groups own parts of the palette; the usual ones and repeats are left out
      */
     record DefaultsBody(
-            @NotNull @PlainName(max = FontPair.LONGEST_NAME) String headingFont,
-            @NotNull @PlainName(max = FontPair.LONGEST_NAME) String bodyFont,
+            @NotNull @PlainName(max = FontFamily.LONGEST_NAME)
+            String headingFont,
+
+            @NotNull @PlainName(max = FontFamily.LONGEST_NAME)
+            String bodyFont,
+
             @NotNull @Size(max = 20) List<@NotNull @Valid OwnGroup> groups) {
         static DefaultsBody of(BrandDefaults defaults) {
             return new DefaultsBody(
-                    defaults.fonts().heading(),
-                    defaults.fonts().body(),
+                    defaults.type().pair().heading().name(),
+                    defaults.type().pair().body().name(),
                     defaults.groups().stream()
                             .map(group -> new OwnGroup(group.name()))
                             .toList());
@@ -54,7 +61,8 @@ class DefaultsController {
 
         BrandDefaults defaults() {
             return new BrandDefaults(
-                    new FontPair(headingFont.strip(), bodyFont.strip()),
+                    FontSet.TO_BEGIN_WITH.in(
+                            new FontPair(KnownFamilies.of(headingFont.strip()), KnownFamilies.of(bodyFont.strip()))),
                     groups.stream()
                             .map(group -> new Group(group.name().strip()))
                             .filter(Group::isOwn)

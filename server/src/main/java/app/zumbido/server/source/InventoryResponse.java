@@ -8,7 +8,6 @@ import app.zumbido.core.inspect.Combination;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.inspect.UsedColor;
-import app.zumbido.core.type.FontPair;
 import app.zumbido.server.http.WireNames;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,8 +59,8 @@ record InventoryResponse(
             return new FoundThemeResponse(
                     theme.name(),
                     slots,
-                    theme.fonts().map(FontPair::heading).orElse(null),
-                    theme.fonts().map(FontPair::body).orElse(null));
+                    theme.fonts().map(fonts -> fonts.heading().name()).orElse(null),
+                    theme.fonts().map(fonts -> fonts.body().name()).orElse(null));
         }
     }
 

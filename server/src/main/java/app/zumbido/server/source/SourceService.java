@@ -18,11 +18,13 @@ import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.ooxml.SlidePictures;
 import app.zumbido.server.contrast.PicturesOnTheSheet;
 import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.storage.BlobHolder;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.KeptBrand;
+import app.zumbido.server.type.PicturedWords;
 import java.io.InputStream;
 import java.time.Clock;
 import java.time.Instant;
@@ -31,6 +33,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -38,7 +41,7 @@ import org.springframework.stereotype.Service;
 
 /** Takes files in and reads colours out of them. Decoding happens here, outside every transaction. */
 @Service
-class SourceService implements SourceIntake, PicturesOnTheSheet {
+class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, BlobHolder {
     /** Long side of the picture that the page shows; pixels. */
     private static final int SHOWN_SIDE = 1600;
     /** Long side of the mask of a region; pixels. */
@@ -293,5 +296,19 @@ class SourceService implements SourceIntake, PicturesOnTheSheet {
     @Override
     public KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
         return drafts.draft(brandId, find(brandId, sourceId), ifMatch);
+    }
+
+    @Override
+    public Pixels part(UUID brandId, UUID id, int x, int y, int width, int height) {
+        Pixels whole = pictures.pixels(find(brandId, id));
+        if (x + width > whole.width() || y + height > whole.height()) {
+            throw new OutsidePictureException("That part reaches beyond the picture");
+        }
+        return whole.crop(x, y, width, height);
+    }
+
+    @Override
+    public Set<String> heldBlobs() {
+        return sources.blobs();
     }
 }

@@ -89,7 +89,7 @@ class ThemesController {
     record SlotDifferenceResponse(String slot, double difference) {}
 
     /**
-     * @param from the theme that it is made from; absent: it begins empty, with the fonts of the first
+     * @param from the theme that it is made from; absent: it begins empty
      * @param turned whether it is made for pages of the other ground; absent: it is not
      */
     record NewTheme(
@@ -106,8 +106,7 @@ class ThemesController {
             }
             String given = name.strip();
             if (from == null) {
-                Theme empty = Theme.empty(newId, given)
-                        .withFonts(brand.themes().first().fonts());
+                Theme empty = Theme.empty(newId, given);
                 return new ThemesChange.AddTheme(
                         isTurned() ? empty.on(empty.ground().turned()) : empty, Optional.empty());
             }

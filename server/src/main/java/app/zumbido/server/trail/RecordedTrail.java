@@ -9,7 +9,9 @@ import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.Themes;
+import app.zumbido.core.type.FontSet;
 import app.zumbido.server.http.PlainName;
 import app.zumbido.server.trail.form.StoredForm;
 import java.time.Instant;
@@ -139,7 +141,7 @@ final class RecordedTrail {
     private static Stream<String> texts(Brand brand) {
         Alternatives others = brand.alternatives();
         return Stream.concat(
-                Stream.of(brand.name(), others.inForce()),
+                Stream.concat(Stream.of(brand.name(), others.inForce()), texts(brand.type())),
                 Stream.concat(
                         texts(brand.palette(), brand.roles(), brand.themes(), brand.grounds()),
                         others.others().stream()
@@ -150,16 +152,18 @@ final class RecordedTrail {
 
     private static Stream<String> texts(Palette palette, Roles roles, Themes themes, GroundRules grounds) {
         return Stream.of(
-                        themes.all().stream()
-                                .flatMap(theme -> Stream.of(
-                                        theme.name(),
-                                        theme.fonts().heading(),
-                                        theme.fonts().body())),
+                        themes.all().stream().map(Theme::name),
                         roles.words().values().stream(),
                         grounds.pairs().stream().map(PairRule::reason),
                         grounds.composed().stream().map(ComposedGround::name),
                         palette.swatches().stream().flatMap(RecordedTrail::texts))
                 .flatMap(texts -> texts);
+    }
+
+    private static Stream<String> texts(FontSet type) {
+        return type.roles().values().stream()
+                .flatMap(lettering ->
+                        Stream.concat(Stream.of(lettering.family()), lettering.standIns().values().stream()));
     }
 
     private static Stream<String> texts(Swatch swatch) {

@@ -2,10 +2,12 @@ package app.zumbido.server.delivery;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.Mockito.mock;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.ooxml.PresentationTemplate;
+import app.zumbido.server.type.SetFaces;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,14 +33,14 @@ class DeliveriesTest {
 
     @Test
     void isFoundByTheLastPartOfItsAddress() {
-        Deliveries deliveries = new Deliveries(Clock.systemUTC());
+        Deliveries deliveries = new Deliveries(mock(SetFaces.class), Clock.systemUTC());
         assertThat(deliveries.ofKind("presentation-wide")).isInstanceOf(PresentationTemplate.class);
         assertThatThrownBy(() -> deliveries.ofKind("PRESENTATION_WIDE")).isInstanceOf(UnknownDeliveryException.class);
     }
 
     @Test
     void everyKindHasAnAddressOfItsOwn() {
-        assertThat(new Deliveries(Clock.systemUTC()).all())
+        assertThat(new Deliveries(mock(SetFaces.class), Clock.systemUTC()).all())
                 .extracting(DeliveryWriter::kind)
                 .doesNotHaveDuplicates()
                 .allMatch(kind -> kind.matches("[a-z][a-z0-9-]+"));

@@ -11,6 +11,7 @@ import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.brand.ThemesChange;
+import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
@@ -32,7 +33,14 @@ import app.zumbido.core.theme.Suggestion;
 import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.Turning;
+import app.zumbido.core.type.FaceKind;
+import app.zumbido.core.type.FontFamily;
 import app.zumbido.core.type.FontPair;
+import app.zumbido.core.type.Language;
+import app.zumbido.core.type.Place;
+import app.zumbido.core.type.Sizes;
+import app.zumbido.core.type.TypeRole;
+import app.zumbido.core.type.TypeScale;
 import app.zumbido.server.storage.Ids;
 import java.util.List;
 import java.util.Map;
@@ -177,11 +185,25 @@ public final class EveryChange {
                 brand -> new ThemesChange.RemoveTheme(brand.themes().ids().get(1)),
                 brand -> new BrandChange.RenameBrand("Ostrel"),
                 brand -> new BrandChange.SetShortCode(Optional.empty()),
+                brand -> new TypeChange.SetLettering(
+                        TypeRole.HEADING,
+                        brand.type().get(TypeRole.HEADING).in(new FontFamily("Lora", FaceKind.SERIF))),
+                brand -> new TypeChange.SetLettering(
+                        TypeRole.LOGO, brand.type().get(TypeRole.HEADING).sized(new Sizes(40, 30, 36))),
+                brand -> new TypeChange.SetLettering(
+                        TypeRole.BODY, brand.type().get(TypeRole.BODY).instead(Map.of(Place.MAIL, "Verdana"))),
+                brand -> new TypeChange.DropLogoFace(),
+                brand -> new TypeChange.TakePair(new FontPair(
+                        new FontFamily("Zilla Slab", FaceKind.SLAB), new FontFamily("Inter", FaceKind.SANS))),
+                brand -> new TypeChange.ScaleSizes(TypeScale.GOLDEN),
+                brand -> new TypeChange.SetLanguages(List.of(Language.SPANISH, Language.GERMAN)),
                 brand -> ThemeTaking.from(
                         new FoundTheme(
                                 "Timetable",
                                 Map.of(ThemeSlot.ACCENT_1, Rgb.ofHex("0F7C7A"), ThemeSlot.LIGHT_1, Rgb.WHITE),
-                                Optional.of(new FontPair("Georgia", "Arial"))),
+                                Optional.of(new FontPair(
+                                        new FontFamily("Georgia", FaceKind.SERIF),
+                                        new FontFamily("Arial", FaceKind.SANS)))),
                         "timetable.pptx",
                         brand,
                         ids::next));

@@ -25,7 +25,14 @@ import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.Themes;
-import app.zumbido.core.type.FontPair;
+import app.zumbido.core.type.Capitals;
+import app.zumbido.core.type.FaceKind;
+import app.zumbido.core.type.FontSet;
+import app.zumbido.core.type.Language;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.core.type.Place;
+import app.zumbido.core.type.Sizes;
+import app.zumbido.core.type.TypeRole;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -59,6 +66,7 @@ final class BrandOfEverything {
                 roles(),
                 new Themes(List.of(theme(1, PageGround.LIGHT), theme(2, PageGround.DARK))),
                 grounds(),
+                type(),
                 new Alternatives(
                         "Before the decision",
                         List.of(
@@ -87,6 +95,27 @@ final class BrandOfEverything {
                         SuggestionPolicy.LinkColors.CUSTOMARY,
                         SuggestionPolicy.Highlight.IN_ORDER_OF_USE,
                         Set.of(ThemeSlot.ACCENT_6, ThemeSlot.DARK_2));
+    }
+
+    /** Every kind, capitals, place and language stands somewhere. */
+    private static FontSet type() {
+        Map<TypeRole, Lettering> roles = new EnumMap<>(TypeRole.class);
+        for (TypeRole role : TypeRole.values()) {
+            int number = role.ordinal();
+            roles.put(
+                    role,
+                    new Lettering(
+                            "Face " + number,
+                            FaceKind.values()[number],
+                            100 + 200 * number,
+                            number % 2 == 1,
+                            Capitals.values()[number % 2],
+                            10 * number - 20,
+                            number == 0 ? Optional.empty() : Optional.of(Role.values()[number]),
+                            new Sizes(30 + number, 10.5, 16),
+                            Map.of(Place.values()[number], "Instead " + number)));
+        }
+        return new FontSet(roles, List.of(Language.values()));
     }
 
     private static Palette palette() {
@@ -138,13 +167,7 @@ final class BrandOfEverything {
         if (number == 2) {
             slots.put(ThemeSlot.LIGHT_1, SlotSetting.because(LATER_REASON, new Paint.OnLadder(NAVY, -0.85)));
         }
-        return new Theme(
-                new UUID(3, number),
-                "Theme " + number,
-                ground,
-                new FontPair("Georgia", "Verdana"),
-                policy(number),
-                slots);
+        return new Theme(new UUID(3, number), "Theme " + number, ground, policy(number), slots);
     }
 
     private static GroundRules grounds() {

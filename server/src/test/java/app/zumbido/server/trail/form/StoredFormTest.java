@@ -18,6 +18,10 @@ import app.zumbido.core.theme.SlotReason;
 import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FaceKind;
+import app.zumbido.core.type.FontFamily;
+import app.zumbido.core.type.FontPair;
+import app.zumbido.core.type.TypeRole;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -118,10 +122,24 @@ class StoredFormTest {
                 .isEqualTo(now.themes().first().slots());
     }
 
+    /** It was a brand of everything of its time; fonts were two names of each theme. */
+    @Test
+    void readsASnapshotOfTheSeventhVersion() throws IOException {
+        Brand brand = written(7);
+        Brand now = BrandOfEverything.brand();
+        assertThat(brand.palette()).isEqualTo(now.palette());
+        assertThat(brand.alternatives()).isEqualTo(now.alternatives());
+        assertThat(brand.themes()).isEqualTo(now.themes());
+        assertThat(brand.type().pair())
+                .isEqualTo(new FontPair(
+                        new FontFamily("Georgia", FaceKind.SERIF), new FontFamily("Verdana", FaceKind.SANS)));
+        assertThat(brand.type().get(TypeRole.SUBHEADING).family()).isEqualTo("Georgia");
+    }
+
     /** Everything that can stand in a brand, so that renaming any of it turns this red before it breaks a stored brand. */
     @Test
     void readsAndWritesThePresentVersion() throws IOException {
-        JsonNode sample = sample("brand-7.json");
+        JsonNode sample = sample("brand-8.json");
         assertThat(BrandOfEverything.reasons()).contains(SlotReason.values());
         assertThat(StoredForm.brand(sample)).isEqualTo(BrandOfEverything.brand());
         assertThat(StoredForm.tree(StoredForm.snapshot(BrandOfEverything.brand())))
@@ -130,7 +148,7 @@ class StoredFormTest {
 
     @Test
     void refusesVersionsThatItDoesNotKnow() {
-        for (int version : new int[] {0, 8, -1}) {
+        for (int version : new int[] {0, 9, -1}) {
             JsonNode snapshot = StoredForm.tree("{\"version\":" + version + ",\"brand\":{}}");
             assertThatThrownBy(() -> StoredForm.brand(snapshot)).isInstanceOf(IllegalArgumentException.class);
         }

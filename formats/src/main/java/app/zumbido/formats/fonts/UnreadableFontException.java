@@ -1,0 +1,33 @@
+package app.zumbido.formats.fonts;
+
+import org.jspecify.annotations.Nullable;
+
+/** A file that no letters can be taken from. */
+public final class UnreadableFontException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    /** Why. */
+    public enum Reason {
+        NOT_A_FONT,
+        /** Packed for web pages. */
+        PACKED,
+        BROKEN,
+        /** It would take too long, or too much memory. */
+        TOO_MUCH
+    }
+
+    private final Reason reason;
+
+    UnreadableFontException(Reason reason, String message, @Nullable Throwable cause) {
+        super(message, cause);
+        this.reason = reason;
+    }
+
+    UnreadableFontException(Reason reason, String message) {
+        this(reason, message, null);
+    }
+
+    public Reason reason() {
+        return reason;
+    }
+}

@@ -1,0 +1,27 @@
+package app.zumbido.server.storage;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Clears files away that nobody holds any more, once at start-up. */
+@Component
+class BlobSweep {
+    private final List<BlobHolder> holders;
+    private final BlobStore blobs;
+
+    BlobSweep(List<BlobHolder> holders, BlobStore blobs) {
+        this.holders = holders;
+        this.blobs = blobs;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void sweep() {
+        Set<String> held =
+                holders.stream().flatMap(holder -> holder.heldBlobs().stream()).collect(Collectors.toSet());
+        blobs.clear(held);
+    }
+}

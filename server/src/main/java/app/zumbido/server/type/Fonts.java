@@ -1,0 +1,208 @@
+package app.zumbido.server.type;
+
+import app.zumbido.core.type.FontFamily;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.formats.fonts.FontFace;
+import app.zumbido.formats.fonts.FontFile;
+import app.zumbido.formats.fonts.KnownFamilies;
+import app.zumbido.formats.fonts.ShippedFaces;
+import app.zumbido.server.storage.BlobHolder;
+import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.storage.Ids;
+import app.zumbido.server.storage.IncomingFile;
+import app.zumbido.server.trail.BrandKeeper;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.io.InputStream;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Every face at hand: those that ship and those that somebody gave. */
+@Service
+class Fonts implements BlobHolder {
+    private static final int LONGEST_FILE_NAME = 255;
+    /** Files of fonts that are held read. */
+    private static final int MOST_HELD = 40;
+
+    private final FontMapper mapper;
+    private final ShippedMeasures shipped;
+    private final BrandKeeper keeper;
+    private final BlobStore blobs;
+    private final Ids ids;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+    private final Cache<String, List<FontFace>> read =
+            Caffeine.newBuilder().maximumSize(MOST_HELD).build();
+
+    Fonts(
+            FontMapper mapper,
+            ShippedMeasures shipped,
+            BrandKeeper keeper,
+            BlobStore blobs,
+            Ids ids,
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.mapper = mapper;
+        this.shipped = shipped;
+        this.keeper = keeper;
+        this.blobs = blobs;
+        this.ids = ids;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    /**
+     * @param brandId nothing: every brand has it
+     * @return every face of the file; those that are known already as they are
+     * @throws app.zumbido.formats.fonts.UnreadableFontException if there is none in it
+     */
+    List<FaceAtHand> add(@Nullable UUID brandId, String fileName, InputStream content) {
+        if (brandId != null) {
+            keeper.require(brandId);
+        }
+        try (IncomingFile file = blobs.receive(content)) {
+            List<FontFace> faces = FontFile.read(file.content());
+            file.keep();
+            read.put(file.name(), faces);
+            String name = fileName.isBlank() ? "font" : fileName.strip();
+            return Objects.requireNonNull(transaction.execute(status -> {
+                List<FaceAtHand> added = new ArrayList<>();
+                for (int i = 0; i < faces.size(); i++) {
+                    FontRow row = mapper.same(file.name(), i, brandId);
+                    if (row == null) {
+                        row = row(brandId, name, file.name(), i, faces.get(i));
+                        mapper.insert(row);
+                    }
+                    added.add(FaceAtHand.of(row, faces.get(i)));
+                }
+                return added;
+            }));
+        }
+    }
+
+    private FontRow row(@Nullable UUID brandId, String fileName, String blob, int face, FontFace font) {
+        return new FontRow(
+                ids.next(),
+                brandId,
+                fileName.length() > LONGEST_FILE_NAME ? fileName.substring(0, LONGEST_FILE_NAME) : fileName,
+                blob,
+                face,
+                font.family(),
+                font.style(),
+                font.weight(),
+                font.isItalic(),
+                font.measured().kind(),
+                font.embedding(),
+                clock.instant());
+    }
+
+    /** Takes an own face away; what is set in it keeps its name. */
+    void remove(UUID id) {
+        row(id);
+        mapper.setRemoved(id, clock.instant());
+    }
+
+    /** Puts a face back that was taken away. */
+    void putBack(UUID id) {
+        mapper.setRemoved(id, null);
+    }
+
+    /** @param brandId nothing: what every brand has @return those that somebody gave, then those that ship */
+    List<FaceAtHand> at(@Nullable UUID brandId) {
+        List<FaceAtHand> all = new ArrayList<>(own(brandId));
+        shipped.faces()
+                .forEach((id, font) ->
+                        all.add(FaceAtHand.of(ShippedFaces.face(id).orElseThrow(), font)));
+        return all;
+    }
+
+    List<FaceAtHand> own(@Nullable UUID brandId) {
+        return mapper.at(brandId).stream()
+                .map(row -> FaceAtHand.of(row, font(row)))
+                .toList();
+    }
+
+    private FontFace font(FontRow row) {
+        return read.get(row.blob(), blob -> FontFile.read(blobs.get(blob))).get(row.face());
+    }
+
+    private FontRow row(UUID id) {
+        return Optional.ofNullable(mapper.find(id)).orElseThrow(() -> new UnknownFontException(id.toString()));
+    }
+
+    /** @throws UnknownFontException if there is no such face */
+    FaceAtHand find(String id) {
+        FontFace font = ShippedFaces.face(id).isPresent() ? shipped.faces().get(id) : null;
+        if (font != null) {
+            return FaceAtHand.of(ShippedFaces.face(id).orElseThrow(), font);
+        }
+        FontRow row = row(uuid(id));
+        return FaceAtHand.of(row, font(row));
+    }
+
+    /** @return the whole file that the face is in */
+    byte[] file(String id) {
+        return ShippedFaces.face(id)
+                .map(ShippedFaces.Shipped::bytes)
+                .orElseGet(() -> blobs.get(row(uuid(id)).blob()));
+    }
+
+    static boolean isShipped(String id) {
+        return ShippedFaces.face(id).isPresent();
+    }
+
+    /** @return the face as browsers take it: in parts where it ships, else whole */
+    byte[] part(String id, int part) {
+        Optional<ShippedFaces.Shipped> face = ShippedFaces.face(id);
+        int parts = face.map(one -> one.file().page().size()).orElse(1);
+        if (part < 0 || part >= parts) {
+            throw new UnknownFontException(id + " of " + parts + " parts");
+        }
+        return face.map(one -> ShippedFaces.bytes(one.file().page().get(part).file()))
+                .orElseGet(() -> font(row(uuid(id))).standalone());
+    }
+
+    private static UUID uuid(String id) {
+        try {
+            return UUID.fromString(id);
+        } catch (IllegalArgumentException e) {
+            throw new UnknownFontException(id);
+        }
+    }
+
+    /** @return of all faces of the family the one nearest to how the role is set; one of the brand before one that ships */
+    Optional<FaceAtHand> nearest(UUID brandId, Lettering lettering) {
+        return nearest(at(brandId), lettering);
+    }
+
+    static Optional<FaceAtHand> nearest(List<FaceAtHand> all, Lettering lettering) {
+        return all.stream()
+                .filter(one -> one.face().family().equalsIgnoreCase(lettering.family()))
+                .min(Comparator.comparing(FaceAtHand::origin)
+                        .reversed()
+                        .thenComparingInt(one -> one.face().distanceTo(lettering.weight(), lettering.italic())));
+    }
+
+    /** @return the family of that name as it is made, whether there is a file of it or not */
+    FontFamily family(UUID brandId, String name) {
+        return mapper.at(brandId).stream()
+                .filter(row -> row.family().equalsIgnoreCase(name))
+                .findFirst()
+                .map(row -> new FontFamily(row.family(), row.kind()))
+                .orElseGet(() -> KnownFamilies.of(name));
+    }
+
+    @Override
+    public Set<String> heldBlobs() {
+        return mapper.blobs();
+    }
+}

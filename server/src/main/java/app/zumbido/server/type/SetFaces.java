@@ -1,0 +1,38 @@
+package app.zumbido.server.type;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.type.Language;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.core.type.Place;
+import app.zumbido.core.type.RunningText;
+import app.zumbido.core.type.StandIn;
+import app.zumbido.core.type.TypeRole;
+import app.zumbido.formats.delivery.Letters;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** The faces that a brand is set in, for those who write files. */
+@Component
+public class SetFaces {
+    private final Fonts fonts;
+    private final ShippedMeasures shipped;
+
+    SetFaces(Fonts fonts, ShippedMeasures shipped) {
+        this.fonts = fonts;
+        this.shipped = shipped;
+    }
+
+    /** @return nothing if there is no file of the role's face */
+    public Optional<Letters> letters(Brand brand, TypeRole role) {
+        Lettering lettering = brand.type().get(role);
+        Language language = RunningText.measuring(brand.type().languages());
+        return fonts.nearest(brand.id(), lettering).map(face -> {
+            List<StandIn> standIns = Arrays.stream(Place.values())
+                    .flatMap(place -> shipped.standIns().of(lettering, face.face(), place, language).stream())
+                    .toList();
+            return new Letters(face.face(), face.font().panose(), standIns);
+        });
+    }
+}

@@ -28,6 +28,9 @@ import org.jspecify.annotations.Nullable;
 public final class FontFace {
     private static final int LEAST_UNITS = 16;
     private static final int MOST_UNITS = 16384;
+    /** The end of Latin Extended-B. */
+    private static final int LAST_LATIN = 0x24F;
+
     private static final int MOST_PARTS = 64;
     private static final int MOST_POINTS = 20_000;
     /** Bits of fsSelection and macStyle. Source: OpenType 1.9, OS/2 and head tables. */
@@ -209,23 +212,40 @@ public final class FontFace {
         }
     }
 
-    /** @return in units, y upwards; empty for a space @throws UnreadableFontException if it is made of too many parts */
+    /**
+     * @return in units, y upwards; empty for a space
+     * @throws UnreadableFontException if it is damaged, or made of too many parts
+     */
     public synchronized Path2D outline(int codePoint) {
         try {
-            int glyph = letters.getGlyphId(codePoint);
-            if (font instanceof OpenTypeFont open && open.isPostScript()) {
-                return open.getCFF().getFont().getType2CharString(glyph).getPath();
-            }
-            GlyphData data = font.getGlyph().getGlyph(glyph);
-            if (data == null) {
-                return new GeneralPath();
-            }
-            requireBounded(data.getDescription());
-            GeneralPath path = data.getPath();
-            return path == null ? new GeneralPath() : path;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            return drawn(letters.getGlyphId(codePoint));
+        } catch (UnreadableFontException e) {
+            throw e;
+        } catch (IOException | RuntimeException | StackOverflowError e) {
+            throw new UnreadableFontException(
+                    Reason.BROKEN,
+                    "The letter " + Character.toString(codePoint) + " of this font is damaged; export the font anew",
+                    e);
         }
+    }
+
+    private Path2D drawn(int glyph) throws IOException {
+        if (font instanceof OpenTypeFont open && open.isPostScript()) {
+            return open.getCFF().getFont().getType2CharString(glyph).getPath();
+        }
+        GlyphData data = font.getGlyph().getGlyph(glyph);
+        if (data == null) {
+            return new GeneralPath();
+        }
+        requireBounded(data.getDescription());
+        GeneralPath path = data.getPath();
+        return path == null ? new GeneralPath() : path;
+    }
+
+    /** A font with a damaged letter is refused as a whole, not when somebody types it. */
+    FontFace requireDrawable() {
+        IntStream.rangeClosed(' ', LAST_LATIN).filter(this::has).forEach(this::outline);
+        return this;
     }
 
     private static void requireBounded(GlyphDescription description) {

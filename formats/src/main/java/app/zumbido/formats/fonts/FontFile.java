@@ -3,6 +3,7 @@ package app.zumbido.formats.fonts;
 import app.zumbido.formats.fonts.UnreadableFontException.Reason;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,7 +55,20 @@ public final class FontFile {
                     Reason.PACKED,
                     "This font is packed for web pages and lacks what documents need; give the TTF or OTF file of the same face");
         }
-        return Bounded.run(() -> kind == COLLECTION ? collection(bytes) : List.of(single(bytes, kind)));
+        return Bounded.run(() -> {
+            List<FontFace> faces = kind == COLLECTION ? collection(bytes) : List.of(single(bytes, kind));
+            faces.forEach(FontFace::requireDrawable);
+            return faces;
+        });
+    }
+
+    /** The same of a file that ships with us, without looking for damage. */
+    static FontFace trusted(byte[] bytes) {
+        try {
+            return single(bytes, kind(bytes));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static int kind(byte[] bytes) {

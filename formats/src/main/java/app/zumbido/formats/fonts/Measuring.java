@@ -4,6 +4,7 @@ import app.zumbido.core.type.Face;
 import app.zumbido.core.type.FaceKind;
 import app.zumbido.core.type.FaceMetrics;
 import app.zumbido.core.type.Language;
+import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.RunningText;
 import java.util.EnumMap;
 import java.util.Map;
@@ -17,9 +18,13 @@ final class Measuring {
     private static final double WIDER_FOOT = 1.3;
     private static final double NARROWER_FOOT = 0.9;
     private static final double EVEN_STROKES = 0.7;
-    private static final double STRONG_CONTRAST = 0.3;
+    private static final double STRONG_CONTRAST = 0.25;
+    /** Thick strokes make thin ones look thinner. */
+    private static final double STRONG_CONTRAST_OF_BOLD = 0.16;
     /** Average width of a regular sans in ems below which it is condensed. */
-    private static final double NARROW = 0.39;
+    private static final double NARROW = 0.395;
+
+    private static final double NARROW_OF_BOLD = 0.407;
 
     private static final int PANOSE_SCRIPT = 3;
     private static final int CLASS_SCRIPTS = 10;
@@ -83,12 +88,17 @@ final class Measuring {
             if (metrics.contrast() > EVEN_STROKES) {
                 return FaceKind.SLAB;
             }
-            return metrics.contrast() > 0 && metrics.contrast() < STRONG_CONTRAST ? FaceKind.DISPLAY : FaceKind.SERIF;
+            double strong = isBold() ? STRONG_CONTRAST_OF_BOLD : STRONG_CONTRAST;
+            return metrics.contrast() > 0 && metrics.contrast() < strong ? FaceKind.DISPLAY : FaceKind.SERIF;
         }
-        if (font.widthClass() < SEMI_CONDENSED || metrics.frequencyWidth() < NARROW) {
+        if (font.widthClass() < SEMI_CONDENSED || metrics.frequencyWidth() < (isBold() ? NARROW_OF_BOLD : NARROW)) {
             return FaceKind.CONDENSED;
         }
         return foot > 0 && foot < NARROWER_FOOT ? FaceKind.ROUNDED : FaceKind.SANS;
+    }
+
+    private boolean isBold() {
+        return font.weight() > (Lettering.REGULAR + Lettering.BOLD) / 2;
     }
 
     /** How wide the legs of an H are at the ground, over halfway to the bar: feet widen, round ends narrow. */

@@ -55,6 +55,10 @@ public final class ShippedFaces {
         public byte[] bytes() {
             return ShippedFaces.bytes(file.file());
         }
+
+        public FontFace read() {
+            return FontFile.trusted(bytes());
+        }
     }
 
     public static List<Family> families() {

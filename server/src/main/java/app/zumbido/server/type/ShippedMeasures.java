@@ -3,7 +3,6 @@ package app.zumbido.server.type;
 import app.zumbido.core.type.Face;
 import app.zumbido.core.type.StandIns;
 import app.zumbido.formats.fonts.FontFace;
-import app.zumbido.formats.fonts.FontFile;
 import app.zumbido.formats.fonts.ShippedFaces;
 import app.zumbido.formats.fonts.ShippedFaces.Shipped;
 import java.util.LinkedHashMap;
@@ -32,11 +31,8 @@ class ShippedMeasures {
         try {
             Map<String, FontFace> faces = new LinkedHashMap<>();
             ShippedFaces.families()
-                    .forEach(family -> family.faces()
-                            .forEach(file -> faces.put(
-                                    file.id(),
-                                    FontFile.read(new Shipped(family, file).bytes())
-                                            .get(0))));
+                    .forEach(family ->
+                            family.faces().forEach(file -> faces.put(file.id(), new Shipped(family, file).read())));
             reading.complete(faces);
         } catch (RuntimeException e) {
             reading.completeExceptionally(e);

@@ -55,6 +55,11 @@ const WORDS: Record<string, string> = {
 
 /** What the server says of these is a sentence for people already. */
 const SAID_BY_THE_SERVER = [
+  '/problems/not-a-font',
+  '/problems/font-packed',
+  '/problems/font-broken',
+  '/problems/font-too-much',
+  '/problems/type-invalid',
   '/problems/package-refused',
   '/problems/group-refused',
   '/problems/role-refused',

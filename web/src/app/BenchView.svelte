@@ -53,7 +53,10 @@
   }
 
   function isTyping(target: EventTarget | null): boolean {
-    return target instanceof HTMLElement && target.matches('input, textarea, select');
+    return (
+      target instanceof HTMLElement &&
+      target.matches('input:not([type=checkbox], [type=radio]), textarea, select')
+    );
   }
 
   function onpaste(event: ClipboardEvent) {

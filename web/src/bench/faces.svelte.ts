@@ -34,7 +34,24 @@ export class Faces {
   async load(): Promise<void> {
     const query = { brand: this.#brandId };
     this.#fonts = await answered(api.GET('/api/fonts', { params: { query } }));
-    this.#fonts.forEach((font) => this.#browser.tell(font));
+    for (const font of this.#fonts) {
+      if (this.#isReplaced(font)) {
+        this.#browser.forget(font);
+      } else {
+        this.#browser.tell(font);
+      }
+    }
+  }
+
+  /** A file of one's own comes before the same face that ships. */
+  #isReplaced({ origin, family, weight, style }: Font): boolean {
+    return (
+      origin === 'shipped' &&
+      this.#fonts.some(
+        (own) =>
+          own.origin === 'own' && own.family === family && own.weight === weight && own.style === style,
+      )
+    );
   }
 
   /** Takes a font file in, for this brand or for all. @return what was in it @throws Problem */

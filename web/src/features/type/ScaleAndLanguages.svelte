@@ -36,14 +36,14 @@
 
 <label>
   Sizes from a scale
-  <select onchange={scale}>
+  <select aria-label="Sizes from a scale" onchange={scale}>
     <option value="">choose…</option>
     {#each SCALE_NAMES as name (name)}<option value={name}>{scaleName(name)}</option>{/each}
   </select>
 </label>
 <label>
   Lines measured in
-  <select value={languages[0]} onchange={lead}>
+  <select aria-label="Lines measured in" value={languages[0]} onchange={lead}>
     {#each languages as code (code)}<option value={code}>{languageName(code)}</option>{/each}
   </select>
 </label>

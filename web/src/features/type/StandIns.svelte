@@ -5,7 +5,7 @@
   import { Doing } from '../../bench/doing.svelte';
   import IconButton from '../../ui/IconButton.svelte';
   import { typeRoleName } from '../../words/type';
-  import { fileWords, grouped, lineWords, percent, placesWords, signedPercent } from './type';
+  import { fileWords, grouped, lineWords, placesWords, seenAs, signedPercent } from './type';
 
   interface Props {
     role: TypeRole;
@@ -52,14 +52,11 @@
         type="button"
         aria-pressed={compared?.family === standIn.family}
         title={lineWords(standIn)}
-        aria-label="{standIn.family} instead of the {typeRoleName(role)}, {lineWords(
+        aria-label="{seenAs(standIn)} instead of the {typeRoleName(role)}: lay it over the sample. {lineWords(
           standIn,
-        )} Lay it over the sample"
+        )}"
         onclick={() => oncompare(compared?.family === standIn.family ? undefined : standIn)}
-        ><b>{standIn.family}</b>
-        {Math.round(standIn.size * 100) === 100 ? '' : `at ${percent(standIn.size)}`}{standIn.shipped
-          ? ', to install'
-          : ''}</button
+        ><b>{standIn.family}</b>{seenAs(standIn).slice(standIn.family.length)}</button
       >
       <code>{signedPercent(standIn.longer)}</code>
       <IconButton

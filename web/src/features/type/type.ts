@@ -24,6 +24,12 @@ export function percent(fraction: number): string {
   return `${Math.round(fraction * 100)}\u00a0%`;
 }
 
+/** What is seen, and at what size. */
+export function seenAs({ family, size, shipped }: StandIn): string {
+  const at = Math.round(size * 100) === 100 ? '' : ` at ${percent(size)}`;
+  return `${family}${at}${shipped ? ', to install' : ''}`;
+}
+
 /** How much longer a line gets, and at what size it stays as it was. */
 export function lineWords({ longer, size, evidence, shipped }: StandIn): string {
   const change = Math.round(longer * 100);

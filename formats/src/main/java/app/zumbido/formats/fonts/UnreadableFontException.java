@@ -27,6 +27,11 @@ public final class UnreadableFontException extends RuntimeException {
         this(reason, message, null);
     }
 
+    /** @param face which one of a collection, 0 first */
+    public static UnreadableFontException noSuchFace(int face) {
+        return new UnreadableFontException(Reason.BROKEN, "There is no face " + (face + 1) + " in this font file");
+    }
+
     public Reason reason() {
         return reason;
     }

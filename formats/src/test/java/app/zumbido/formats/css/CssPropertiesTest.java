@@ -2,8 +2,19 @@ package app.zumbido.formats.css;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.zumbido.core.type.Face;
+import app.zumbido.core.type.FaceKind;
+import app.zumbido.core.type.FaceMetrics;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.core.type.Place;
+import app.zumbido.core.type.Sizes;
+import app.zumbido.core.type.StandIn;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.Letters;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,8 +26,32 @@ class CssPropertiesTest {
                 .startsWith("/* Ostrel Ferries: palette and theme */\n:root {\n")
                 .contains("  --of-night-channel: #0B2A4A;\n")
                 .contains("  --of-theme-dark-1: #0B2A4A;\n")
-                .contains("  --of-font-heading: \"Work Sans\", sans-serif;\n")
+                .contains("  --of-font-heading: \"Source Serif 4\", serif;\n")
                 .endsWith("}\n");
+    }
+
+    /** Worked by hand: lines of the stand-in are a quarter longer, so it is set at 80 %, and its lines are stretched by 1.25. */
+    @Test
+    void scalesWhatStandsInForAFont() {
+        FaceMetrics metrics = new FaceMetrics(0.9, 0.2, 0.1, 0.5, 0.7, 0.45, 0.09, 0.8, Map.of());
+        Face wanted = new Face("Own", FaceKind.SANS, 700, false, metrics);
+        Face other = new Face("Arial", FaceKind.SANS, 700, false, metrics);
+        Letters letters = new Letters(
+                wanted,
+                List.of(),
+                List.of(new StandIn(Place.SITE, other, 0.9, 0.25, 0.8, StandIn.Evidence.SAME_METRICS, false)));
+        Lettering lettering = Lettering.of("Own", FaceKind.SANS, 700, Optional.empty(), new Sizes(36, 26, 32.5));
+        assertThat(CssType.standIn(lettering, letters))
+                .contains("@font-face { font-family: \"Own stand-in\"; src: local(\"Arial\"); font-weight: 700; "
+                        + "size-adjust: 80.00%; ascent-override: 112.50%; descent-override: 25.00%; "
+                        + "line-gap-override: 12.50%; }");
+        assertThat(CssType.properties(lettering, Optional.of(letters)))
+                .containsExactly(
+                        new CssType.Property("", "\"Own\", \"Own stand-in\", sans-serif"),
+                        new CssType.Property("-size", "32.5px"),
+                        new CssType.Property("-weight", "700"));
+        assertThat(CssType.properties(lettering, Optional.empty()))
+                .contains(new CssType.Property("", "\"Own\", sans-serif"));
     }
 
     @Test

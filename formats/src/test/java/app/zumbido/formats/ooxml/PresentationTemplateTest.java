@@ -6,14 +6,28 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ThemeChange;
+import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
+import app.zumbido.core.type.Capitals;
+import app.zumbido.core.type.Face;
+import app.zumbido.core.type.FaceKind;
+import app.zumbido.core.type.FaceMetrics;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.core.type.Place;
+import app.zumbido.core.type.Sizes;
+import app.zumbido.core.type.StandIn;
+import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.BrandExample;
+import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.delivery.Obstacle;
+import app.zumbido.formats.delivery.Order;
 import java.awt.Color;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -31,6 +45,7 @@ import org.apache.xmlbeans.XmlObject;
 import org.apache.xmlbeans.XmlOptions;
 import org.docx4j.dml.CTColorScheme;
 import org.docx4j.dml.STColorSchemeIndex;
+import org.docx4j.dml.STTextCapsType;
 import org.docx4j.openpackaging.packages.PresentationMLPackage;
 import org.docx4j.openpackaging.parts.PartName;
 import org.docx4j.openpackaging.parts.PresentationML.SlideMasterPart;
@@ -139,6 +154,70 @@ class PresentationTemplateTest {
                 .isEqualTo(BRAND.type().pair().heading().name());
         assertThat(fonts.getMinorFont().getLatin().getTypeface())
                 .isEqualTo(BRAND.type().pair().body().name());
+    }
+
+    @Test
+    void setsMasterAndTitleAsTheBrandIsSet() throws Exception {
+        Lettering heading = BRAND.type().get(TypeRole.HEADING);
+        Brand set = BRAND.apply(new TypeChange.SetLettering(
+                TypeRole.HEADING,
+                new Lettering(
+                        "Zilla Slab",
+                        FaceKind.SLAB,
+                        Lettering.BOLD,
+                        false,
+                        Capitals.ALL_CAPITALS,
+                        50,
+                        heading.color(),
+                        new Sizes(36, 26, 32),
+                        Map.of())));
+        var opened = PresentationMLPackage.load(new ByteArrayInputStream(wide(set)));
+        SlideMasterPart master =
+                (SlideMasterPart) opened.getParts().get(new PartName("/ppt/slideMasters/slideMaster1.xml"));
+        var title =
+                master.getContents().getTxStyles().getTitleStyle().getLvl1PPr().getDefRPr();
+        assertThat(title.getSz()).isEqualTo(3600);
+        assertThat(title.isB()).isTrue();
+        assertThat(title.getCap()).isEqualTo(STTextCapsType.ALL);
+        // 50 thousandths of 36 points, in hundredths of a point.
+        assertThat(title.getSpc()).isEqualTo(180);
+        var body = master.getContents().getTxStyles().getBodyStyle();
+        assertThat(body.getLvl1PPr().getDefRPr().getSz()).isEqualTo(2000);
+        assertThat(body.getLvl3PPr().getDefRPr().getSz()).isEqualTo(1500);
+        assertThat(new String(parts(wide(set)).get("ppt/slideLayouts/slideLayout1.xml"), StandardCharsets.UTF_8))
+                .contains("sz=\"5400\"", "sz=\"2500\"", "cap=\"all\"");
+    }
+
+    /** What programs go by where a font is missing, and for people the names of what is seen instead. */
+    @Test
+    void saysInTheThemeWhatStandsInForItsFonts() throws Exception {
+        FaceMetrics metrics = new FaceMetrics(0.9, 0.2, 0, 0.5, 0.7, 0.45, 0.09, 0.8, Map.of());
+        Face wanted = new Face("Source Serif 4", FaceKind.SERIF, 700, false, metrics);
+        Face other = new Face("Georgia", FaceKind.SERIF, 700, false, metrics);
+        Letters letters = new Letters(
+                wanted,
+                List.of(2, 4, 6, 3, 5, 4, 5, 2, 2, 4),
+                List.of(new StandIn(Place.SLIDES, other, 0.9, 0, 1, StandIn.Evidence.SAME_METRICS, false)));
+        Assets assets = new Assets() {
+            @Override
+            public Optional<byte[]> picture(UUID source) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Letters> letters(TypeRole role) {
+                return Optional.of(letters);
+            }
+        };
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        new PresentationTemplate().write(new Order(BRAND.look(), assets, TIME), out);
+        var opened = PresentationMLPackage.load(new ByteArrayInputStream(out.toByteArray()));
+        ThemePart part = (ThemePart) opened.getParts().get(new PartName("/ppt/theme/theme1.xml"));
+        var scheme = part.getContents().getThemeElements().getFontScheme();
+        assertThat(scheme.getName()).isEqualTo("Ostrel Ferries, else Georgia and Georgia");
+        assertThat(scheme.getMajorFont().getLatin().getPanose()).isEqualTo("02040603050405020204");
+        // Variable pitch, roman: ECMA-376 Part 1, 21.1.2.3.7.
+        assertThat(scheme.getMajorFont().getLatin().getPitchFamily()).isEqualTo((byte) 0x12);
     }
 
     @Test

@@ -32,7 +32,7 @@ class CodeSheetTest {
                         "C 96 M 57 Y 0 K 73", "lab(16.3% -1.2 -23.6)", "lch(16.3% 23.6 267)", "oklch(28.1% ")
                 .contains("\nTheme Ostrel Ferries\n")
                 .contains("  Followed hyperlink  ")
-                .contains("  Heading  Work Sans 700, 39 pt on slides, 21 pt in letters, 31 px on sites\n")
+                .contains("  Heading  Source Serif 4 700, 39 pt on slides, 21 pt in letters, 31 px on sites\n")
                 .contains("\nShort code\n  OF\n");
         assertThat(text.lines().filter(line -> line.contains("#"))).hasSize(3 + 12);
     }

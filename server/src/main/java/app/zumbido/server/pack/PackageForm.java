@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.cfg.DateTimeFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -47,10 +48,18 @@ final class PackageForm {
         return path.startsWith(head.substring(0, head.length() - HEAD.length()) + TRAIL) && path.endsWith(JSON);
     }
 
-    /** A brand without its trail, which lies beside it step by step. */
-    record Head(BrandRecord brand, List<SourceRecord> sources) {
+    /**
+     * A brand without its trail, which lies beside it step by step.
+     *
+     * @param fonts older packages have none
+     */
+    record Head(
+            BrandRecord brand,
+            List<SourceRecord> sources,
+            @Nullable List<FontRecord> fonts) {
         Head {
             sources = List.copyOf(sources);
+            fonts = fonts == null ? List.of() : List.copyOf(fonts);
         }
     }
 

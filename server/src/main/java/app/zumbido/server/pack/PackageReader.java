@@ -98,6 +98,11 @@ final class PackageReader implements AutoCloseable {
             }
 
             @Override
+            public List<FontRecord> fonts() {
+                return head.fonts();
+            }
+
+            @Override
             public void steps(Consumer<BrandRecord.Step> each) {
                 steps.forEach(step -> each.accept(json(step, BrandRecord.Step.class)));
             }

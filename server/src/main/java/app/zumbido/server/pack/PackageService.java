@@ -1,6 +1,7 @@
 package app.zumbido.server.pack;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.formats.fonts.UnreadableFontException;
 import app.zumbido.server.http.FileStem;
 import app.zumbido.server.source.SourceMapper;
 import app.zumbido.server.source.SourceRow;
@@ -14,6 +15,8 @@ import app.zumbido.server.trail.BrokenRecordException;
 import app.zumbido.server.trail.KeptBrand;
 import app.zumbido.server.trail.ReadyBrand;
 import app.zumbido.server.trail.RecordedBrand;
+import app.zumbido.server.type.BrandFonts;
+import app.zumbido.server.type.FontRow;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -40,6 +43,7 @@ class PackageService {
     private final BrandRecords records;
     private final BrandKeeper keeper;
     private final SourceMapper sources;
+    private final BrandFonts fonts;
     private final BlobStore blobs;
     private final Ids ids;
     private final TransactionTemplate transaction;
@@ -48,12 +52,14 @@ class PackageService {
             BrandRecords records,
             BrandKeeper keeper,
             SourceMapper sources,
+            BrandFonts fonts,
             BlobStore blobs,
             Ids ids,
             TransactionTemplate transaction) {
         this.records = records;
         this.keeper = keeper;
         this.sources = sources;
+        this.fonts = fonts;
         this.blobs = blobs;
         this.ids = ids;
         this.transaction = transaction;
@@ -74,6 +80,9 @@ class PackageService {
         RecordedBrand recorded = records.read(brand);
         List<SourceRecord> listed =
                 sources.ofBrand(brand).stream().map(SourceRecord::of).toList();
+        List<FontRecord> faces = fonts.usedBy(keeper.load(brand).brand()).stream()
+                .map(FontRecord::of)
+                .toList();
         return new PackagedBrand() {
             @Override
             public BrandRecord head() {
@@ -83,6 +92,11 @@ class PackageService {
             @Override
             public List<SourceRecord> sources() {
                 return listed;
+            }
+
+            @Override
+            public List<FontRecord> fonts() {
+                return faces;
             }
 
             @Override
@@ -114,9 +128,11 @@ class PackageService {
             for (PackagedBrand packed : reader.brands()) {
                 // Files first, outside of the transaction; what nobody names afterwards is swept away some day.
                 packed.sources().forEach(source -> keep(source, reader));
+                List<FontRow> faces =
+                        packed.fonts().stream().map(font -> keep(font, reader)).toList();
                 Map<UUID, UUID> own = new HashMap<>();
                 packed.sources().forEach(source -> own.put(source.id(), ids.next()));
-                arriving.add(new Arriving(records.ready(packed, own), packed.sources(), own));
+                arriving.add(new Arriving(records.ready(packed, own), packed.sources(), own, faces));
             }
             transaction.executeWithoutResult(status -> arriving.forEach(this::put));
             return arriving.stream()
@@ -132,7 +148,7 @@ class PackageService {
     }
 
     /** @param own by the id of a source in the package the one that it gets in a copy */
-    private record Arriving(ReadyBrand ready, List<SourceRecord> sources, Map<UUID, UUID> own) {}
+    private record Arriving(ReadyBrand ready, List<SourceRecord> sources, Map<UUID, UUID> own, List<FontRow> faces) {}
 
     private void put(Arriving arriving) {
         ReadyBrand ready = arriving.ready();
@@ -140,6 +156,7 @@ class PackageService {
         for (SourceRecord source : arriving.sources()) {
             insert(source, ready.brand().id(), ready.copy() ? arriving.own().get(source.id()) : source.id());
         }
+        arriving.faces().forEach(face -> fonts.put(face, ready.brand().id()));
     }
 
     private void keep(SourceRecord source, PackageReader reader) {
@@ -150,14 +167,33 @@ class PackageService {
         if (!plain) {
             throw new PackageException("A source in the package is not described as it should be");
         }
-        try (InputStream content = reader.file(source.file());
+        keep(source.file(), source.name(), reader);
+    }
+
+    private FontRow keep(FontRecord font, PackageReader reader) {
+        boolean plain = FILE.matcher(font.file()).matches()
+                && !font.name().isBlank()
+                && font.name().length() <= LONGEST_NAME;
+        if (!plain) {
+            throw new PackageException("A font in the package is not described as it should be");
+        }
+        keep(font.file(), font.name(), reader);
+        try {
+            return fonts.ready(font.file(), font.face(), font.name());
+        } catch (UnreadableFontException e) {
+            throw new PackageException("The font " + font.name() + " in the package cannot be read", e);
+        }
+    }
+
+    private void keep(String expected, String name, PackageReader reader) {
+        try (InputStream content = reader.file(expected);
                 IncomingFile file = blobs.receive(content)) {
-            if (!file.name().equals(source.file())) {
-                throw new PackageException("The file of " + source.name() + " in the package is not what it was");
+            if (!file.name().equals(expected)) {
+                throw new PackageException("The file of " + name + " in the package is not what it was");
             }
             file.keep();
         } catch (IOException e) {
-            throw new PackageException("The file of " + source.name() + " in the package is damaged", e);
+            throw new PackageException("The file of " + name + " in the package is damaged", e);
         }
     }
 
@@ -184,10 +220,9 @@ class PackageService {
         Map<UUID, UUID> own = new HashMap<>();
         List<SourceRow> originals = sources.ofBrand(original);
         originals.forEach(source -> own.put(source.id(), ids.next()));
-        return keeper.copy(
-                original,
-                name,
-                picture -> own.getOrDefault(picture, picture),
-                copied -> originals.forEach(source -> insert(SourceRecord.of(source), copied, own.get(source.id()))));
+        return keeper.copy(original, name, picture -> own.getOrDefault(picture, picture), copied -> {
+            originals.forEach(source -> insert(SourceRecord.of(source), copied, own.get(source.id())));
+            fonts.ofBrand(original).forEach(face -> fonts.put(face, copied));
+        });
     }
 }

@@ -30,9 +30,10 @@ final class PackageWriter {
             TreeSet<String> files = new TreeSet<>();
             for (PackagedBrand brand : brands) {
                 BrandRecord head = brand.head();
-                writer.json(PackageForm.pathOf(head.id()), new PackageForm.Head(head, brand.sources()));
+                writer.json(PackageForm.pathOf(head.id()), new PackageForm.Head(head, brand.sources(), brand.fonts()));
                 brand.steps(step -> writer.json(PackageForm.pathOf(head.id(), step.revision()), step));
                 brand.sources().forEach(source -> files.add(source.file()));
+                brand.fonts().forEach(font -> files.add(font.file()));
             }
             for (String name : files) {
                 writer.entry(PackageForm.FILES + name, file.apply(name));

@@ -35,6 +35,11 @@ final class WholeBrand implements PackagedBrand {
     }
 
     @Override
+    public List<FontRecord> fonts() {
+        return head.fonts();
+    }
+
+    @Override
     public void steps(Consumer<BrandRecord.Step> each) {
         try (JsonParser parser = PackageForm.MAPPER.createParser(entry.get())) {
             while (!isTrail(parser) && parser.nextToken() != null) {

@@ -25,7 +25,10 @@ public interface FontMapper {
 
     void insert(FontRow row);
 
-    void setRemoved(@Param("id") UUID id, @Param("removedAt") @Nullable Instant removedAt);
+    void setRemoved(@Param("id") UUID id, @Param("removedAt") Instant removedAt);
+
+    /** Does nothing where the same face has been given again meanwhile. */
+    void putBack(UUID id);
 
     /** @return names of all files that a font is in */
     Set<String> blobs();

@@ -26,4 +26,10 @@ public record FontRow(
         boolean italic,
         FaceKind kind,
         Embedding embedding,
-        Instant addedAt) {}
+        Instant addedAt) {
+    /** The same face of another brand. */
+    FontRow of(UUID newId, UUID newBrand) {
+        return new FontRow(
+                newId, newBrand, fileName, blob, face, family, styleName, weight, italic, kind, embedding, addedAt);
+    }
+}

@@ -1,11 +1,13 @@
 package app.zumbido.server.type;
 
+import app.zumbido.core.brand.Brand;
 import app.zumbido.core.type.FontFamily;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.formats.fonts.FontFace;
 import app.zumbido.formats.fonts.FontFile;
 import app.zumbido.formats.fonts.KnownFamilies;
 import app.zumbido.formats.fonts.ShippedFaces;
+import app.zumbido.formats.fonts.UnreadableFontException;
 import app.zumbido.server.storage.BlobHolder;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
@@ -22,13 +24,14 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Every face at hand: those that ship and those that somebody gave. */
 @Service
-class Fonts implements BlobHolder {
+class Fonts implements BlobHolder, BrandFonts {
     private static final int LONGEST_FILE_NAME = 255;
     /** Files of fonts that are held read. */
     private static final int MOST_HELD = 40;
@@ -89,6 +92,36 @@ class Fonts implements BlobHolder {
         }
     }
 
+    @Override
+    public List<FontRow> usedBy(Brand brand) {
+        Set<String> families =
+                brand.type().families().stream().map(FontFamily::name).collect(Collectors.toSet());
+        return mapper.at(brand.id()).stream()
+                .filter(row -> row.brandId() != null || families.contains(row.family()))
+                .toList();
+    }
+
+    @Override
+    public List<FontRow> ofBrand(UUID brand) {
+        return mapper.ofBrand(brand);
+    }
+
+    @Override
+    public FontRow ready(String blob, int face, String fileName) {
+        List<FontFace> faces = FontFile.read(blobs.get(blob));
+        if (face < 0 || face >= faces.size()) {
+            throw UnreadableFontException.noSuchFace(face);
+        }
+        return row(null, fileName, blob, face, faces.get(face));
+    }
+
+    @Override
+    public void put(FontRow face, UUID brand) {
+        if (mapper.same(face.blob(), face.face(), brand) == null) {
+            mapper.insert(face.of(ids.next(), brand));
+        }
+    }
+
     private FontRow row(@Nullable UUID brandId, String fileName, String blob, int face, FontFace font) {
         return new FontRow(
                 ids.next(),
@@ -113,7 +146,7 @@ class Fonts implements BlobHolder {
 
     /** Puts a face back that was taken away. */
     void putBack(UUID id) {
-        mapper.setRemoved(id, null);
+        mapper.putBack(id);
     }
 
     /** @param brandId nothing: what every brand has @return those that somebody gave, then those that ship */

@@ -11,14 +11,18 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.theme.Theme;
+import app.zumbido.formats.fonts.ShippedFaces;
 import app.zumbido.server.TestPictures;
 import app.zumbido.server.ZumbidoApplication;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.source.SourceIntake;
+import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
+import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.EveryChange;
 import app.zumbido.server.trail.Trail;
+import app.zumbido.server.type.BrandFonts;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -63,12 +67,21 @@ class PackageTest {
         BrandKeeper keeper = here.getBean(BrandKeeper.class);
         id = keeper.begin("Ostrel Ferries", Optional.of("OF")).brand().id();
         here.getBean(SourceIntake.class).add(id, "logo.png", new ByteArrayInputStream(TestPictures.logo()));
+        giveAFont(here.getBean(BrandFonts.class));
         for (Function<Brand, Change> change : EveryChange.of(here.getBean(Ids.class))) {
             keeper.change(id, IfMatch.anything(), change);
         }
         keeper.undo(id, IfMatch.anything());
         keeper.undo(id, IfMatch.anything());
         keeper.redo(id, IfMatch.anything());
+    }
+
+    private void giveAFont(BrandFonts fonts) {
+        ByteArrayInputStream font = new ByteArrayInputStream(ShippedFaces.bytes("lora-700.ttf"));
+        try (IncomingFile file = here.getBean(BlobStore.class).receive(font)) {
+            file.keep();
+            fonts.put(fonts.ready(file.name(), 0, "lora.ttf"), id);
+        }
     }
 
     @AfterEach
@@ -109,6 +122,10 @@ class PackageTest {
         Brand taken = takeIn(there, sent).get(0).brand();
         assertThat(taken.id()).isEqualTo(id);
         assertThat(send(there, id)).isEqualTo(sent);
+        assertThat(there.getBean(BrandFonts.class).ofBrand(id))
+                .singleElement()
+                .satisfies(font -> assertThat(font.family()).isEqualTo("Lora"))
+                .satisfies(font -> assertThat(font.weight()).isEqualTo(700));
         BrandKeeper keeper = there.getBean(BrandKeeper.class);
         assertThat(keeper.load(id)).isEqualTo(here.getBean(BrandKeeper.class).load(id));
         assertThat(keeper.trail(id, OptionalLong.empty(), 500))
@@ -135,7 +152,8 @@ class PackageTest {
                 .id();
         byte[] sent = send(here, id, copy);
         assertThat(parts(sent).keySet().stream().filter(path -> path.startsWith("files/")))
-                .hasSize(1);
+                // A picture and a font.
+                .hasSize(2);
         assertThat(takeIn(there, sent))
                 .extracting(taken -> taken.brand().name())
                 .containsExactly("Ostrel", "Ostrel Autumn");

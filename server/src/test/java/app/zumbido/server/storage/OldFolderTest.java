@@ -89,6 +89,7 @@ class OldFolderTest {
                             "trail_step",
                             "shelf_color",
                             "source",
+                            "font",
                             "brand_defaults",
                             "default_group",
                             "flyway_schema_history");

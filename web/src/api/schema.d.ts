@@ -916,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/sources/{sid}/fonts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fonts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/sources/{sid}/inventory": {
         parameters: {
             query?: never;
@@ -2807,6 +2823,10 @@ export interface components {
             slots: string[];
             /** Format: uuid */
             swatch?: string;
+        };
+        NamedFontsResponse: {
+            body?: string;
+            heading?: string;
         };
         NamesResponse: {
             names: string[];
@@ -5489,6 +5509,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FaceMatchesResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    fonts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamedFontsResponse"];
                 };
             };
             400: components["responses"]["Problem400"];

@@ -27,6 +27,7 @@ export type StandIn = Schemas['StandInResponse'];
 export type TypeRemark = Schemas['TypeRemarkResponse'];
 export type LetteringRequest = Schemas['LetteringRequest'];
 export type FacePair = Schemas['FacePairResponse'];
+export type NamedFonts = Schemas['NamedFontsResponse'];
 export type FaceMatches = Schemas['FaceMatchesResponse'];
 export type TypeRole = 'heading' | 'subheading' | 'body' | 'logo';
 export type Source = Schemas['SourceResponse'];

@@ -1,5 +1,13 @@
 import { abortable, answered, api } from '../api/client';
-import type { FaceMatches, FacePair, LetteringRequest, StandIn, TypeRole, TypeStation } from '../api/types';
+import type {
+  FaceMatches,
+  FacePair,
+  LetteringRequest,
+  NamedFonts,
+  StandIn,
+  TypeRole,
+  TypeStation,
+} from '../api/types';
 import type { KeptBrand } from './kept.svelte';
 
 /** Everything that is said about how the brand is set. */
@@ -60,6 +68,12 @@ export class TypeWork {
         body: { heading, body },
       }),
     );
+  }
+
+  /** @param source a page of a document @return the fonts that the document means */
+  namedIn(source: string, signal?: AbortSignal): Promise<NamedFonts> {
+    const params = { path: { id: this.#kept.id, sid: source } };
+    return answered(api.GET('/api/brands/{id}/sources/{sid}/fonts', { params, ...abortable(signal) }));
   }
 
   scale(scale: ScaleName): Promise<void> {

@@ -10,6 +10,7 @@
   import PendingChange from '../carry/PendingChange.svelte';
   import CropBar from './CropBar.svelte';
   import { CropState } from './crop.svelte';
+  import FontsOfManual from './FontsOfManual.svelte';
   import Magnifier from './Magnifier.svelte';
   import { Picker } from './picker.svelte';
   import Picture from './Picture.svelte';
@@ -134,6 +135,7 @@
       <Button onclick={() => crop.begin()}>Crop for the mood board</Button>
     {/if}
   </div>
+  {#if source.kind === 'pdf'}<FontsOfManual {source} />{/if}
   <Complaint text={proposals.problem} />
   {#if !proposals.answer}
     <div class="awaited"></div>

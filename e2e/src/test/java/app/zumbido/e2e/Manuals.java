@@ -43,6 +43,24 @@ final class Manuals {
         }
     }
 
+    /** @param sentence what it says of its letters */
+    static byte[] withFonts(String sentence) throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            page(document, "Night channel", "#0B2A4A", "Harbour teal", "RGB 15 124 122");
+            try (PDPageContentStream content = new PDPageContentStream(
+                    document, document.getPage(0), PDPageContentStream.AppendMode.APPEND, true)) {
+                content.beginText();
+                content.setFont(new PDType1Font(FontName.HELVETICA), 12);
+                content.newLineAtOffset(80, 60);
+                content.showText(sentence);
+                content.endText();
+            }
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
     /** @param namesAndCodes in turn */
     private static void page(PDDocument document, String... namesAndCodes) throws IOException {
         PDPage page = new PDPage(PDRectangle.A4);

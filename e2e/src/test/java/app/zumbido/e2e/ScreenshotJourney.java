@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -39,20 +40,6 @@ class ScreenshotJourney extends Journey {
                 .isVisible();
         shoot("magnifier");
         button("Close the magnifier").click();
-        button("Paste codes").click();
-        field("Paste anything: a mail, a list, a stylesheet").fill("""
-                Dear printers, these are ours:
-
-                Night channel   #0B2A4A
-                Harbour teal    RGB 15 124 122
-                Buoy orange     C 0 M 70 Y 90 K 0
-                Foam            hsl(173 27% 94%)
-
-                Our order is no. 482913
-                """);
-        assertThat(page.getByText("5 colours found")).isVisible();
-        shoot("codes");
-        button("Close").click();
         button("Ready palettes").click();
         field("Words").fill("harbour");
         page.getByLabel("Ready palettes")
@@ -119,6 +106,15 @@ class ScreenshotJourney extends Journey {
                 .click();
         shoot("in-use");
         page.keyboard().press("Escape");
+        openStation("Type");
+        assertThat(page.getByText("Bitter and Open Sans have the same x-height: they go together."))
+                .isVisible();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("instead of the Body: lay it over")))
+                .first()
+                .click();
+        shoot("type");
         openStation("Hand over");
         shoot("hand-over");
 

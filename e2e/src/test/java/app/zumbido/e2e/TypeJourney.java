@@ -168,6 +168,19 @@ class TypeJourney extends Journey {
         assertThat(role("Heading")).containsText("Bitter");
     }
 
+    @Test
+    void aManualTellsTheFontsOfItsBrand() throws Exception {
+        putOnTheShelf("Ostrel Ferries");
+        choose(file("manual.pdf", Manuals.withFonts("Headings are set in Lora, body text in Work Sans.")));
+        assertThat(page.getByText("The manual means Lora for headings and Work Sans for text."))
+                .isVisible();
+        button("Take its fonts").click();
+        assertThat(page.getByText("The brand is set so.")).isVisible();
+        openStation("Type");
+        assertThat(role("Heading")).containsText("Lora");
+        assertThat(role("Body")).containsText("Work Sans");
+    }
+
     private static byte[] word(String text, String face) throws Exception {
         Font font = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(face(face)))
                 .deriveFont(80f);

@@ -2,6 +2,7 @@ package app.zumbido.formats.pdf;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
+import app.zumbido.core.type.NamedFonts;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
 import java.awt.image.BufferedImage;
@@ -132,6 +133,11 @@ public final class PdfFile {
             String text = stripper.getText(document);
             return text.substring(0, Math.min(text.length(), MOST_TEXT));
         });
+    }
+
+    /** @return what its text is set in, of the fonts that it brings along */
+    public List<NamedFonts.SetText> setIn() {
+        return with(file, PdfFonts::of);
     }
 
     /**

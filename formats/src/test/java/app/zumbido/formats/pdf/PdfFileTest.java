@@ -5,10 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
+import app.zumbido.core.type.NamedFonts;
+import app.zumbido.formats.fonts.ShippedFaces;
 import app.zumbido.formats.image.UnreadableImageException;
 import java.awt.Color;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.util.Arrays;
 import java.util.Random;
@@ -18,6 +22,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.common.PDStream;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
 import org.junit.jupiter.api.Test;
@@ -43,6 +49,42 @@ class PdfFileTest {
             document.save(bytes);
             return bytes.toByteArray();
         }
+    }
+
+    /** Only what the file brings along is a choice; its subsets are named with six letters before. */
+    @Test
+    void tellsWhatItsTextIsSetIn() throws IOException {
+        byte[] file;
+        try (PDDocument document = new PDDocument()) {
+            document.addPage(new PDPage(PDRectangle.A4));
+            try (PDPageContentStream content = new PDPageContentStream(document, document.getPage(0))) {
+                show(content, PDType0Font.load(document, font("zilla-slab-700")), 36, 700, "Our letters");
+                show(content, PDType0Font.load(document, font("source-sans-3-400")), 11, 600, "Set in two faces");
+                show(content, new PDType1Font(FontName.HELVETICA), 8, 100, "Page 1 of 1");
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            file = bytes.toByteArray();
+        }
+        assertThat(PdfFile.read(file).setIn())
+                .containsExactlyInAnyOrder(
+                        new NamedFonts.SetText("Zilla Slab", 36, 11), new NamedFonts.SetText("Source Sans 3", 11, 16));
+        assertThat(PdfFonts.family("ABCDEF+HarbourSlab-SemiBoldItalic")).isEqualTo("Harbour Slab");
+        assertThat(PdfFonts.family("TimesNewRomanPSMT")).isEqualTo("Times New Roman");
+        assertThat(PdfFonts.family("QuayText,Bold")).isEqualTo("Quay Text");
+    }
+
+    private static InputStream font(String id) {
+        return new ByteArrayInputStream(ShippedFaces.bytes(id + ".ttf"));
+    }
+
+    private static void show(PDPageContentStream content, PDFont font, float size, float y, String text)
+            throws IOException {
+        content.beginText();
+        content.setFont(font, size);
+        content.newLineAtOffset(60, y);
+        content.showText(text);
+        content.endText();
     }
 
     @Test

@@ -1,0 +1,34 @@
+package app.zumbido.server.source;
+
+import app.zumbido.core.type.NamedFonts;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Which fonts a manual means. */
+@RestController
+@RequestMapping("/api/brands/{id}/sources/{sid}/fonts")
+class NamedFontsController {
+    private final SourceService service;
+
+    NamedFontsController(SourceService service) {
+        this.service = service;
+    }
+
+    /** Of the whole document that the page is of; both are absent where it means none. */
+    @GetMapping
+    NamedFontsResponse fonts(@PathVariable UUID id, @PathVariable UUID sid) {
+        return service.fonts(id, sid).map(NamedFontsResponse::of).orElseGet(() -> new NamedFontsResponse(null, null));
+    }
+
+    /** @param heading family of headings @param body family of text */
+    record NamedFontsResponse(
+            @Nullable String heading, @Nullable String body) {
+        static NamedFontsResponse of(NamedFonts.Pair pair) {
+            return new NamedFontsResponse(pair.heading(), pair.body());
+        }
+    }
+}

@@ -8,6 +8,7 @@ module app.zumbido.core {
     exports app.zumbido.core.extraction;
     exports app.zumbido.core.image;
     exports app.zumbido.core.inspect;
+    exports app.zumbido.core.logos;
     exports app.zumbido.core.palette;
     exports app.zumbido.core.roles;
     exports app.zumbido.core.theme;

@@ -14,7 +14,17 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Holds the order of the rooms: each sees only what stands to its left. */
 class ArchitectureTest {
     private static final List<String> ROOMS = List.of(
-            "color", "image", "extraction", "palette", "roles", "type", "theme", "contrast", "inspect", "brand");
+            "color",
+            "image",
+            "extraction",
+            "palette",
+            "roles",
+            "type",
+            "theme",
+            "contrast",
+            "logos",
+            "inspect",
+            "brand");
 
     private static final JavaClasses CLASSES = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

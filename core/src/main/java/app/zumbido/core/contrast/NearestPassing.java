@@ -13,7 +13,7 @@ import java.util.Optional;
  * OKLab; the hue is kept within two degrees while there is enough chroma to see it. A grey keeps its tint: turning it would
  * bring it nearer by less than one percent, and a text that was grey should not come out pink.
  */
-final class NearestPassing {
+public final class NearestPassing {
     /** Below this chroma a turn of the hue is not seen; OKLCH. */
     private static final double HUE_SEEN = 0.04;
 
@@ -49,7 +49,7 @@ final class NearestPassing {
      * @param ratio that must be reached, 1 to 21
      * @return the colour itself if it passes already; nothing if no colour does
      */
-    static Optional<Rgb> of(Rgb color, Rgb other, double ratio) {
+    public static Optional<Rgb> of(Rgb color, Rgb other, double ratio) {
         NearestPassing search = new NearestPassing(color, other, ratio);
         search.grid(0, LIGHTNESS_STEPS, 1.0 / LIGHTNESS_STEPS, 0, CHROMA_STEPS, 1.0 / CHROMA_STEPS);
         if (search.least == Double.POSITIVE_INFINITY) {

@@ -10,6 +10,8 @@ import com.github.weisj.jsvg.parser.DocumentLimits;
 import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.SVGLoader;
 import com.github.weisj.jsvg.parser.resources.ResourcePolicy;
+import com.github.weisj.jsvg.renderer.NullPlatformSupport;
+import com.github.weisj.jsvg.renderer.output.Output;
 import com.github.weisj.jsvg.view.FloatSize;
 import com.github.weisj.jsvg.view.ViewBox;
 import java.awt.Graphics2D;
@@ -90,6 +92,16 @@ public record SvgFile(byte[] rewritten, Set<Rgb> fills, Set<Rgb> stops, int widt
             graphics.dispose();
         }
         return Pixels.wrap(width, height, ((DataBufferInt) image.getRaster().getDataBuffer()).getData());
+    }
+
+    /** Draws it, as large as {@link #width} and {@link #height}, into whatever listens. */
+    public void drawInto(Output output) {
+        try {
+            load(rewritten).renderWithPlatform(NullPlatformSupport.INSTANCE, output, new ViewBox(0, 0, width, height));
+        } catch (RuntimeException e) {
+            // Drawing follows numbers that come from outside.
+            throw broken("it cannot be drawn", e);
+        }
     }
 
     /** @return what is written in the drawing, a line for each text element */

@@ -1,10 +1,10 @@
-package app.zumbido.formats.fonts;
+package app.zumbido.formats.svg;
 
 import java.awt.geom.PathIterator;
 import java.util.Locale;
 
 /** Outlines as path data. Source: SVG 2, 9.3. */
-final class PathData {
+public final class PathData {
     /** The letter of each kind of segment and how many numbers it has, by the constants of PathIterator. */
     private static final String LETTERS = "MLQCZ";
 
@@ -12,7 +12,7 @@ final class PathData {
 
     private PathData() {}
 
-    static String of(PathIterator outline) {
+    public static String of(PathIterator outline) {
         StringBuilder data = new StringBuilder();
         double[] at = new double[6];
         for (; !outline.isDone(); outline.next()) {

@@ -1,0 +1,32 @@
+package app.zumbido.core.logos;
+
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What of a logo has one colour.
+ *
+ * @param share of the area that the logo covers, 0 to 1
+ */
+public record LogoPart(Rgb color, double share) {
+    /** Smaller parts may vanish without the logo (common practice, no published source). */
+    public static final double COUNTS = 0.02;
+
+    /** @return the part that is seen least on the ground, of those that count; nothing of a logo of none */
+    public static Optional<LogoPart> weakest(List<LogoPart> parts, Rgb ground) {
+        return parts.stream()
+                .filter(part -> part.share() >= COUNTS)
+                .min(Comparator.comparing(part -> ContrastRatio.between(part.color(), ground)));
+    }
+
+    /** Whether every part that counts is seen on the ground. Source: WCAG 2.2, 1.4.11. */
+    public static boolean read(List<LogoPart> parts, Rgb ground) {
+        return weakest(parts, ground)
+                .filter(part -> ContrastRatio.between(part.color(), ground).reaches(WcagLevel.GRAPHICS))
+                .isPresent();
+    }
+}

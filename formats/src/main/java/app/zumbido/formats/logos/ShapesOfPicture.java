@@ -1,0 +1,133 @@
+package app.zumbido.formats.logos;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.image.Pixels;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Shapes of a picture of few colours. Each pixel belongs to the nearest of them; at an edge between two it is shared, so that
+ * outlines stay smooth.
+ */
+final class ShapesOfPicture {
+    /** Half there; of 255. */
+    private static final int SOLID = 128;
+
+    private final Pixels pixels;
+    private final List<Rgb> colors;
+    private final int ground;
+
+    private ShapesOfPicture(Pixels pixels, List<Rgb> colors, int ground) {
+        this.pixels = pixels;
+        this.colors = colors;
+        this.ground = ground;
+    }
+
+    /**
+     * @param colors of the logo
+     * @param ground the colour that it stands on; nothing: it stands on nothing
+     * @return a shape for each colour that is there
+     */
+    static List<PaintedShape> of(Pixels pixels, List<Rgb> colors, Optional<Rgb> ground) {
+        List<Rgb> all = new ArrayList<>(colors);
+        ground.filter(color -> !all.contains(color)).ifPresent(all::add);
+        return new ShapesOfPicture(pixels, all, ground.map(all::indexOf).orElse(-1)).shapes();
+    }
+
+    private List<PaintedShape> shapes() {
+        int width = pixels.width();
+        int height = pixels.height();
+        float[][] coverages = new float[colors.size()][pixels.count()];
+        int[] nearest = new int[pixels.count()];
+        for (int i = 0; i < nearest.length; i++) {
+            nearest[i] = nearest(pixels.at(solid(i)));
+        }
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                share(coverages, nearest, x, y);
+            }
+        }
+        List<PaintedShape> shapes = new ArrayList<>();
+        for (int color = 0; color < colors.size(); color++) {
+            if (color != ground) {
+                shapes.add(new PaintedShape(Contours.of(width, height, coverages[color]), colors.get(color), 1));
+            }
+        }
+        shapes.removeIf(painted -> painted.shape().getBounds2D().isEmpty());
+        return shapes;
+    }
+
+    /** A pixel whose neighbours are of two colours lies on the way from one to the other. */
+    private void share(float[][] coverages, int[] nearest, int x, int y) {
+        int width = pixels.width();
+        int at = y * width + x;
+        int own = nearest[at];
+        float alpha = (pixels.at(at) >>> 24) / 255f;
+        int other = -1;
+        for (int[] step : new int[][] {{-1, 0}, {1, 0}, {0, -1}, {0, 1}}) {
+            int besideX = x + step[0];
+            int besideY = y + step[1];
+            if (pixels.contains(besideX, besideY) && isSolid(besideY * width + besideX)) {
+                int beside = nearest[besideY * width + besideX];
+                other = beside != own ? beside : other;
+            }
+        }
+        float share = other < 0 || !isSolid(at) ? 0 : along(colors.get(own), colors.get(other), pixels.at(at));
+        coverages[own][at] += alpha * (1 - share);
+        if (share > 0) {
+            coverages[other][at] += alpha * share;
+        }
+    }
+
+    private boolean isSolid(int index) {
+        return pixels.at(index) >>> 24 >= SOLID;
+    }
+
+    /** Of a pixel that is hardly there the colour is mostly rounding: that of the most solid one beside it counts. */
+    private int solid(int index) {
+        if (isSolid(index)) {
+            return index;
+        }
+        int x = index % pixels.width();
+        int y = index / pixels.width();
+        int best = index;
+        for (int dy = -1; dy <= 1; dy++) {
+            for (int dx = -1; dx <= 1; dx++) {
+                int beside = (y + dy) * pixels.width() + x + dx;
+                if (pixels.contains(x + dx, y + dy) && pixels.at(beside) >>> 24 > pixels.at(best) >>> 24) {
+                    best = beside;
+                }
+            }
+        }
+        return best;
+    }
+
+    /** How far a pixel lies on the way from one colour to another, 0 to 1. */
+    private static float along(Rgb from, Rgb to, int argb) {
+        double[] way = {to.red() - from.red(), to.green() - from.green(), to.blue() - from.blue()};
+        double[] gone = {
+            (argb >> 16 & 0xFF) - from.red(), (argb >> 8 & 0xFF) - from.green(), (argb & 0xFF) - from.blue()
+        };
+        double length = way[0] * way[0] + way[1] * way[1] + way[2] * way[2];
+        double along = (way[0] * gone[0] + way[1] * gone[1] + way[2] * gone[2]) / length;
+        return (float) Math.max(0, Math.min(1, along));
+    }
+
+    private int nearest(int argb) {
+        int best = 0;
+        int least = Integer.MAX_VALUE;
+        for (int i = 0; i < colors.size(); i++) {
+            Rgb color = colors.get(i);
+            int red = (argb >> 16 & 0xFF) - color.red();
+            int green = (argb >> 8 & 0xFF) - color.green();
+            int blue = (argb & 0xFF) - color.blue();
+            int distance = red * red + green * green + blue * blue;
+            if (distance < least) {
+                least = distance;
+                best = i;
+            }
+        }
+        return best;
+    }
+}

@@ -1,10 +1,6 @@
-/** A part of a picture, in its pixels. */
-export interface Part {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-}
+import type { Part } from '../ui/PartFields.svelte';
+
+export type { Part };
 
 /** The part of a picture that a word is marked with; it stays on the picture. */
 export class Marked {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { PictureSource } from '../../api/types';
-  import type { Marked, Part } from '../../bench/marked.svelte';
+  import PartFields from '../../ui/PartFields.svelte';
+  import type { Marked } from '../../bench/marked.svelte';
 
   interface Props {
     source: PictureSource;
@@ -10,13 +11,6 @@
   }
 
   const { source, picture, marked }: Props = $props();
-
-  const SIDES = [
-    { key: 'x', name: 'left' },
-    { key: 'y', name: 'top' },
-    { key: 'width', name: 'width' },
-    { key: 'height', name: 'height' },
-  ] as const satisfies readonly { key: keyof Part; name: string }[];
 
   /** Where the part began, in pixels of the picture. */
   let corner: { x: number; y: number } | undefined;
@@ -65,19 +59,7 @@
   </div>
   <p>
     Drag over the word, or set
-    {#each SIDES as side (side.key)}
-      <label>
-        {side.name}
-        <input
-          type="number"
-          min="0"
-          value={marked.part[side.key]}
-          onchange={(event) =>
-            marked.set({ ...marked.part, [side.key]: event.currentTarget.valueAsNumber || 0 })}
-        />
-        px
-      </label>
-    {/each}
+    <PartFields part={marked.part} onset={(part) => marked.set(part)} />
   </p>
 </div>
 
@@ -111,20 +93,5 @@
     align-items: center;
     margin-top: 6px;
     font-size: var(--size-small);
-  }
-
-  label {
-    display: flex;
-    gap: 4px;
-    align-items: center;
-  }
-
-  input {
-    width: 58px;
-    min-height: 28px;
-    padding: 2px 4px;
-    border: var(--rule);
-    background: var(--paper);
-    font: 400 var(--size-small) / 16px var(--code);
   }
 </style>

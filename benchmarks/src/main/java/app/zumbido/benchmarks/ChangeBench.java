@@ -97,8 +97,7 @@ final class ChangeBench {
         }
         Palette palette = Palette.of(colors);
         Roles roles = Roles.NONE.with(RoleDraft.assigned(palette));
-        double millis = Stopwatch.median(
-                () -> Suggestion.of(palette, roles, PageGround.LIGHT, SuggestionPolicy.USUAL));
+        double millis = Stopwatch.median(() -> Suggestion.of(palette, roles, PageGround.LIGHT, SuggestionPolicy.USUAL));
         return new Figure(
                 "exact theme suggestion, " + swatches + " swatches",
                 String.format(Locale.ROOT, "%.1f ms", millis),
@@ -125,9 +124,10 @@ final class ChangeBench {
     }
 
     private static void judge(Brand after) {
-        List<Ground> grounds = Ground.of(after.palette(), after.roles(), after.look().theme(), after.grounds(), WcagLevel.AA);
-        List<ComposedStandings> composed =
-                ComposedStandings.of(after.palette(), after.roles(), after.look().theme(), after.grounds(), WcagLevel.AA);
+        List<Ground> grounds =
+                Ground.of(after.palette(), after.roles(), after.look().theme(), after.grounds(), WcagLevel.AA);
+        List<ComposedStandings> composed = ComposedStandings.of(
+                after.palette(), after.roles(), after.look().theme(), after.grounds(), WcagLevel.AA);
         List<Rgb> tints = new ArrayList<>();
         after.look()
                 .colors()

@@ -42,7 +42,8 @@ public final class Mutants {
         StringBuilder section = new StringBuilder(HEADING)
                 .append("\n\nWritten by `./zumbido mutants` on ")
                 .append(LocalDate.now())
-                .append(". A condition turned round, a number or an operator changed, an answer emptied, one at a time; ")
+                .append(
+                        ". A condition turned round, a number or an operator changed, an answer emptied, one at a time; ")
                 .append("the tests of the core run against each.\n\n")
                 .append("| room of the core | noticed | goal | |\n| --- | --- | --- | --- |\n");
         List<String> unnoticed = new ArrayList<>();

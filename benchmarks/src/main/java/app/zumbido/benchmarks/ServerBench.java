@@ -137,8 +137,7 @@ final class ServerBench {
                 new Figure("errors", String.valueOf(errors.get()), "none", errors.get() == 0, how));
     }
 
-    private static void work(
-            Server server, long end, List<Double> reads, List<Double> changes, AtomicInteger errors)
+    private static void work(Server server, long end, List<Double> reads, List<Double> changes, AtomicInteger errors)
             throws IOException, InterruptedException {
         String brand = server.brand("Bench");
         for (int i = 1; System.nanoTime() < end; i++) {

@@ -25,7 +25,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class NeverLostJourney {
     /** As often as asked: {@code -Dkills=500}. */
-    private static final int KILLS = Integer.getInteger("kills", 50);
+    private static final int KILLS = Integer.getInteger("kills", 20);
     /** The longest that changes go on before the kill; milliseconds. */
     private static final int LONGEST = 400;
 

@@ -33,7 +33,6 @@ public record DrawnWord(
     /** Lower ones show no shapes. */
     private static final int LOWEST = 6;
 
-    private static final float HALF = 0.5f;
     /** Squared, over all three channels; closer colours are no word on a ground. */
     private static final int LEAST_APART = 40 * 40;
 
@@ -43,14 +42,13 @@ public record DrawnWord(
         if (ink == null) {
             return Optional.empty();
         }
-        int first = firstRow(ink);
-        int last = lastRow(ink);
-        if (last - first + 1 < LOWEST) {
+        Extent rows = Extent.ofRows(ink);
+        if (rows.last() - rows.first() + 1 < LOWEST) {
             return Optional.empty();
         }
         // A pixel more on each side, where there is one, for the faint edges.
-        int from = Math.max(0, first - 1);
-        int to = Math.min(ink.height(), last + 2);
+        int from = Math.max(0, rows.first() - 1);
+        int to = Math.min(ink.height(), rows.last() + 2);
         Ink word =
                 new Ink(ink.width(), to - from, Arrays.copyOfRange(ink.values(), from * ink.width(), to * ink.width()));
         double scale = 1;
@@ -59,10 +57,13 @@ public record DrawnWord(
             word = word.shrunkTo(TALLEST);
         }
         List<Piece> pieces = Piece.of(word);
-        return pieces.isEmpty()
-                ? Optional.empty()
-                : Optional.of(
-                        new DrawnWord(word, top(word), bottom(word), left(word), right(word), pieces, scale, from));
+        return pieces.isEmpty() ? Optional.empty() : Optional.of(of(word, pieces, scale, from));
+    }
+
+    private static DrawnWord of(Ink word, List<Piece> pieces, double scale, double originY) {
+        Extent rows = Extent.ofRows(word);
+        Extent columns = Extent.ofColumns(word);
+        return new DrawnWord(word, rows.begin(), rows.end(), columns.begin(), columns.end(), pieces, scale, originY);
     }
 
     /** How far each pixel is on the way from the ground to the ink: (ground - value) / (ground - ink), along all channels. */
@@ -156,65 +157,5 @@ public record DrawnWord(
 
     private static int blue(int pixel) {
         return pixel & 0xFF;
-    }
-
-    private static float rowMost(Ink ink, int y) {
-        float most = 0;
-        for (int x = 0; x < ink.width(); x++) {
-            most = Math.max(most, ink.at(x, y));
-        }
-        return most;
-    }
-
-    private static int firstRow(Ink ink) {
-        int y = 0;
-        while (y < ink.height() && rowMost(ink, y) < HALF) {
-            y++;
-        }
-        return y;
-    }
-
-    private static int lastRow(Ink ink) {
-        int y = ink.height() - 1;
-        while (y >= 0 && rowMost(ink, y) < HALF) {
-            y--;
-        }
-        return y;
-    }
-
-    /** Where the darkest pixel of a row passes one half, between two rows; coverage of the first row says how much of it. */
-    private static double top(Ink ink) {
-        int row = firstRow(ink);
-        return row + 1 - Math.min(1, rowMost(ink, row) + (row > 0 ? rowMost(ink, row - 1) : 0));
-    }
-
-    private static double bottom(Ink ink) {
-        int row = lastRow(ink);
-        return row + Math.min(1, rowMost(ink, row) + (row + 1 < ink.height() ? rowMost(ink, row + 1) : 0));
-    }
-
-    private static float columnMost(Ink ink, int x) {
-        float most = 0;
-        for (int y = 0; y < ink.height(); y++) {
-            most = Math.max(most, ink.at(x, y));
-        }
-        return most;
-    }
-
-    private static double left(Ink ink) {
-        int column = 0;
-        while (columnMost(ink, column) < HALF) {
-            column++;
-        }
-        return column + 1 - Math.min(1, columnMost(ink, column) + (column > 0 ? columnMost(ink, column - 1) : 0));
-    }
-
-    private static double right(Ink ink) {
-        int column = ink.width() - 1;
-        while (columnMost(ink, column) < HALF) {
-            column--;
-        }
-        return column
-                + Math.min(1, columnMost(ink, column) + (column + 1 < ink.width() ? columnMost(ink, column + 1) : 0));
     }
 }

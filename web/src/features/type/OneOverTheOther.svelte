@@ -18,11 +18,12 @@
   const bench = useBench();
 
   const font = $derived(bench.faces.font(standIn.fontId));
-  const line = $derived(text.length > 34 ? `${text.slice(0, 34).trimEnd()}` : text);
+  /** As much as fits on one line, in whole words. */
+  const line = $derived(text.length > 34 ? text.slice(0, text.lastIndexOf(' ', 34)) : text);
 </script>
 
 <div class="lines" style:font-size="{size}px">
-  <p class="wanted" style={setIn({ ...lettering, color: ink })}>{line}</p>
+  <p class:faint={font} style={setIn({ ...lettering, color: ink })}>{line}</p>
   {#if font}
     <p
       class="instead"
@@ -45,7 +46,7 @@
     white-space: nowrap;
   }
 
-  .wanted {
+  .faint {
     opacity: 0.35;
   }
 

@@ -111,7 +111,8 @@ class ScreenshotJourney extends Journey {
                 .isVisible();
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(Pattern.compile("instead of the Body: lay it over")))
+                        new Page.GetByRoleOptions()
+                                .setName(Pattern.compile("^Lora .* instead of the Heading: lay it over")))
                 .first()
                 .click();
         shoot("type");

@@ -4,7 +4,6 @@ import java.awt.BasicStroke;
 import java.awt.geom.Area;
 import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.PathIterator;
-import java.awt.geom.Rectangle2D;
 
 /** Measures and grows areas. */
 final class Areas {
@@ -58,10 +57,5 @@ final class Areas {
                     .createStrokedShape(area)));
         }
         return shrunk;
-    }
-
-    /** @return nothing of an empty area */
-    static Rectangle2D bounds(Area area) {
-        return area.getBounds2D();
     }
 }

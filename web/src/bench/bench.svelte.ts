@@ -4,7 +4,7 @@ import { messageOf } from '../api/problem';
 import type { Brand, Font, ReadyPalette, Source, Specimen, Theme } from '../api/types';
 import { lettersReady } from './browserfaces';
 import { Faces } from './faces.svelte';
-import { familiesOf } from './families';
+import { familiesOf, isFont } from './families';
 import { GroundWork } from './grounds.svelte';
 import { Intake, type SourceText } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
@@ -103,7 +103,11 @@ export class Bench {
   /** Takes a file in and shows it among the specimens. */
   async showOwn(files: File[]): Promise<void> {
     const before = this.sheet.sources.map(({ id }) => id);
-    await this.intake.take(files);
+    const fonts = files.filter(isFont);
+    if (fonts.length > 0) {
+      await this.takeFonts(fonts);
+    }
+    await this.intake.take(files.filter((file) => !isFont(file)));
     const added = this.sheet.sources.find(({ id }) => !before.includes(id));
     this.ownPage = added?.id ?? this.ownPage;
   }

@@ -17,6 +17,7 @@
   let headingFont = $state('');
   let bodyFont = $state('');
   let groups = $state('');
+  let families = $state.raw<string[]>([]);
   let loaded = $state(false);
 
   void doing.do(async () => {
@@ -25,6 +26,7 @@
     bodyFont = defaults.bodyFont;
     groups = defaults.groups.map(({ name }) => name).join(', ');
     loaded = true;
+    families = await shelf.families();
   });
 
   function save(event: SubmitEvent) {
@@ -47,8 +49,25 @@
 <Dialog title="Defaults for new brands" {onclose}>
   <form onsubmit={save}>
     <p>Every new brand begins with these; brands that exist stay as they are.</p>
-    <TextField label="Heading font" bind:value={headingFont} required disabled={!loaded} maxlength={80} />
-    <TextField label="Body font" bind:value={bodyFont} required disabled={!loaded} maxlength={80} />
+    <TextField
+      label="Heading font"
+      bind:value={headingFont}
+      required
+      disabled={!loaded}
+      maxlength={80}
+      list="families-at-hand"
+    />
+    <TextField
+      label="Body font"
+      bind:value={bodyFont}
+      required
+      disabled={!loaded}
+      maxlength={80}
+      list="families-at-hand"
+    />
+    <datalist id="families-at-hand">
+      {#each families as family (family)}<option value={family}></option>{/each}
+    </datalist>
     <TextField
       label="Own groups of the palette, divided by commas"
       bind:value={groups}

@@ -2,6 +2,7 @@ import { answered, api } from '../../api/client';
 import { messageOf } from '../../api/problem';
 import type { Defaults, ShelfBrand } from '../../api/types';
 import { takeInPackage } from '../../api/upload';
+import { familiesOf } from '../../bench/families';
 import { LatestOnly } from '../../bench/latest';
 
 /** So many brands are shown until somebody wants more of them. */
@@ -108,6 +109,12 @@ export class ShelfState {
     }
     await this.load();
     return lines;
+  }
+
+  /** @return names of the families that every brand has */
+  async families(): Promise<string[]> {
+    const fonts = await answered(api.GET('/api/fonts', { params: { query: {} } }));
+    return familiesOf(fonts).map(({ name }) => name);
   }
 
   defaults(): Promise<Defaults> {

@@ -5,17 +5,19 @@
   import { Doing } from '../../bench/doing.svelte';
   import IconButton from '../../ui/IconButton.svelte';
   import { typeRoleName } from '../../words/type';
-  import { fileWords, grouped, lineWords, placesWords, seenAs, signedPercent } from './type';
+  import { fileWords, grouped, lineWords, placesWords, sameStandIns, seenAs, signedPercent } from './type';
 
   interface Props {
     role: TypeRole;
     told: RoleOfType | undefined;
+    /** What the heading is told; of the same stand-ins it need not be said twice. */
+    heading: RoleOfType | undefined;
     /** The one that is laid over the sample. */
     compared: StandIn | undefined;
     oncompare: (standIn: StandIn | undefined) => void;
   }
 
-  const { role, told, compared, oncompare }: Props = $props();
+  const { role, told, heading, compared, oncompare }: Props = $props();
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
@@ -23,7 +25,8 @@
   let choosing = $state.raw<{ place: StandIn['place']; ranked: StandIn[] }>();
 
   const own = $derived(bench.faces.font(told?.fontId)?.origin === 'own');
-  const groups = $derived(grouped(told?.standIns ?? []));
+  const asHeading = $derived(role !== 'heading' && sameStandIns(told, heading));
+  const groups = $derived(asHeading ? [] : grouped(told?.standIns ?? []));
 
   async function toggle(place: StandIn['place']) {
     const open = choosing?.place === place;
@@ -79,10 +82,12 @@
       {/if}
     </div>
   {/each}
-  {#if told}
+  {#if asHeading}
+    <p>Everywhere as the heading.</p>
+  {:else if told}
     <p>{fileWords(told, own)}</p>
-    {#if role === 'subheading'}<p>A theme holds two fonts; styles and layouts carry this one.</p>{/if}
   {/if}
+  {#if role === 'subheading'}<p>A theme holds two fonts; styles and layouts carry this one.</p>{/if}
 </div>
 
 <style>

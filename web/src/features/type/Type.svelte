@@ -58,6 +58,7 @@
       {role}
       {lettering}
       told={station.value?.[role]}
+      heading={station.value?.heading}
       chosen={chosen === role}
       onchoose={() => (chosen = role)}
     />

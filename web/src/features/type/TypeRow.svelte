@@ -13,12 +13,14 @@
     lettering: Brand['type']['heading'];
     /** What others will see; nothing until it is known. */
     told: RoleOfType | undefined;
+    /** The same of the heading. */
+    heading: RoleOfType | undefined;
     /** Whether a face at hand is set for this role. */
     chosen: boolean;
     onchoose: () => void;
   }
 
-  const { role, lettering, told, chosen, onchoose }: Props = $props();
+  const { role, lettering, told, heading, chosen, onchoose }: Props = $props();
   const bench = useBench();
 
   let compared = $state.raw<StandIn>();
@@ -63,7 +65,7 @@
       <p style={setIn({ ...lettering, color: ink })}>{sample}</p>
     {/if}
   </div>
-  <StandIns {role} {told} {compared} oncompare={(standIn) => (compared = standIn)} />
+  <StandIns {role} {told} {heading} {compared} oncompare={(standIn) => (compared = standIn)} />
   {#if chosen}
     <LetteringControls {role} {lettering} />
   {/if}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { StandIn, TypeRemark } from '../../api/types';
-import { grouped, lineWords, placesWords, remarkWords, seenAs, signedPercent } from './type';
+import { grouped, lineWords, placesWords, remarkWords, sameStandIns, seenAs, signedPercent } from './type';
 
 function standIn(place: StandIn['place'], family: string, longer: number): StandIn {
   return {
@@ -45,6 +45,14 @@ describe('what others see', () => {
       ['mail', 'Arial'],
     ]);
     expect(placesWords(['slides', 'letters', 'mail', 'site'])).toBe('everywhere');
+  });
+
+  it('is said once where two roles see the same', () => {
+    const role = (fontId: string, family: string) => ({ fontId, standIns: [standIn('site', family, 0)] });
+    expect(sameStandIns(role('lora-700', 'Georgia'), role('lora-700', 'Georgia'))).toBe(true);
+    expect(sameStandIns(role('lora-700', 'Georgia'), role('lora-700', 'Cambria'))).toBe(false);
+    expect(sameStandIns(role('lora-400', 'Georgia'), role('lora-700', 'Georgia'))).toBe(false);
+    expect(sameStandIns(undefined, undefined)).toBe(false);
   });
 });
 

@@ -53,6 +53,15 @@ export function fileWords({ embedding, fontId }: RoleOfType, own: boolean): stri
   return `${embeddingWords(embedding)} ${own ? 'Yours, so not' : 'Not'} on other people's computers.`;
 }
 
+/** Whether two roles are set in the same face and seen alike everywhere. */
+export function sameStandIns(one: RoleOfType | undefined, other: RoleOfType | undefined): boolean {
+  return (
+    one?.fontId !== undefined &&
+    one.fontId === other?.fontId &&
+    one.standIns.every((standIn, place) => standIn.family === other.standIns[place]?.family)
+  );
+}
+
 /** @param places that see one and the same */
 export function placesWords(places: readonly StandIn['place'][]): string {
   return places.length === 4 ? 'everywhere' : places.map(placeName).join(', ');

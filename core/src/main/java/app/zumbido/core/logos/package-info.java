@@ -1,4 +1,4 @@
-/** Forms of a logo, the colours that it has on dark grounds, and where it reads. Drawings and files live in formats.logos. */
+/** The parts of a logo, the colours that they have on dark grounds, and where they read. Drawings and files live in formats.logos. */
 @NullMarked
 package app.zumbido.core.logos;
 

@@ -125,13 +125,22 @@ public final class PdfFile {
 
     /** @param page 0 first */
     public String text(int page) {
+        return text(page + 1, page + 1);
+    }
+
+    /** @return the text of all pages, in their order */
+    public String text() {
+        return text(1, pages.size());
+    }
+
+    private String text(int from, int to) {
         return with(file, document -> {
             PDFTextStripper stripper = new PDFTextStripper();
             stripper.setSortByPosition(true);
-            stripper.setStartPage(page + 1);
-            stripper.setEndPage(page + 1);
+            stripper.setStartPage(from);
+            stripper.setEndPage(to);
             String text = stripper.getText(document);
-            return text.substring(0, Math.min(text.length(), MOST_TEXT));
+            return text.substring(0, Math.min(text.length(), MOST_TEXT * (to - from + 1)));
         });
     }
 

@@ -97,7 +97,8 @@ class PdfFileTest {
         assertThat(page.height()).isEqualTo(1600);
         assertThat(page.at(page.width() / 3, page.height() / 3) & 0xFFFFFF).isEqualTo(0x0F7C7A);
         assertThat(page.at(2, 2)).isEqualTo(0xFFFFFFFF);
-        assertThat(pdf.text(1)).contains("Buoy orange RGB 242 104 42");
+        assertThat(pdf.text(1)).contains("Buoy orange RGB 242 104 42").doesNotContain("Harbour teal");
+        assertThat(pdf.text()).containsSubsequence("Harbour teal", "Buoy orange");
         assertThat(pdf.paints(1)).containsExactly(Rgb.ofHex("F2682A"));
     }
 

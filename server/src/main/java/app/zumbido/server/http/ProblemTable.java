@@ -98,7 +98,7 @@ class ProblemTable {
             // An id that cannot be one names nothing that exists.
             return UUID.class.equals(mismatch.getRequiredType())
                     ? NOT_FOUND.detail("There is nothing at this address")
-                    : MALFORMED.detail(String.valueOf(mismatch.getMessage()));
+                    : MALFORMED.detail("The value of " + mismatch.getName() + " is none that is taken here");
         }
         if (exception instanceof NoResourceFoundException) {
             return NOT_FOUND.detail("There is nothing at this address");

@@ -12,16 +12,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/brands/{id}/sources/{sid}/fonts")
 class NamedFontsController {
-    private final SourceService service;
+    private final ManualFonts manuals;
 
-    NamedFontsController(SourceService service) {
-        this.service = service;
+    NamedFontsController(ManualFonts manuals) {
+        this.manuals = manuals;
     }
 
     /** Of the whole document that the page is of; both are absent where it means none. */
     @GetMapping
     NamedFontsResponse fonts(@PathVariable UUID id, @PathVariable UUID sid) {
-        return service.fonts(id, sid).map(NamedFontsResponse::of).orElseGet(() -> new NamedFontsResponse(null, null));
+        return manuals.of(id, sid).map(NamedFontsResponse::of).orElseGet(() -> new NamedFontsResponse(null, null));
     }
 
     /** @param heading family of headings @param body family of text */

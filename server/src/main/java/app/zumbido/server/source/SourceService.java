@@ -14,11 +14,8 @@ import app.zumbido.core.image.Pixels;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.palette.Swatch;
-import app.zumbido.core.type.NamedFonts;
-import app.zumbido.formats.fonts.KnownFamilies;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.ooxml.SlidePictures;
-import app.zumbido.formats.pdf.PdfFile;
 import app.zumbido.server.contrast.PicturesOnTheSheet;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.BlobHolder;
@@ -51,8 +48,6 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
     private static final int MASK_SIDE = 480;
     /** The kind of a source that has slides. */
     private static final String DECK = "pptx";
-    /** The kind of a source that is one page of several. */
-    private static final String MANUAL = "pdf";
 
     private final SourceMapper sources;
     private final BrandKeeper keeper;
@@ -301,20 +296,6 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
     @Override
     public KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
         return drafts.draft(brandId, find(brandId, sourceId), ifMatch);
-    }
-
-    /** @return nothing of what is no document with pages, or means no font */
-    Optional<NamedFonts.Pair> fonts(UUID brandId, UUID id) {
-        SourceRow row = find(brandId, id);
-        if (!row.kind().equals(MANUAL)) {
-            return Optional.empty();
-        }
-        PdfFile manual = PdfFile.read(blobs.get(row.blob()));
-        List<String> lines = new ArrayList<>();
-        for (int page = 0; page < manual.pages().size(); page++) {
-            manual.text(page).lines().forEach(lines::add);
-        }
-        return NamedFonts.of(lines, manual.setIn(), KnownFamilies.names());
     }
 
     @Override

@@ -1,0 +1,40 @@
+package app.zumbido.server.source;
+
+import app.zumbido.core.type.NamedFonts;
+import app.zumbido.formats.fonts.KnownFamilies;
+import app.zumbido.formats.pdf.PdfFile;
+import app.zumbido.server.storage.BlobStore;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Which fonts manuals mean, read when asked for and kept for a while: every page of one asks the same. */
+@Service
+class ManualFonts {
+    private static final long MOST = 32;
+    /** The kind of a source that is one page of several. */
+    private static final String MANUAL = "pdf";
+
+    private final SourceService sources;
+    private final BlobStore blobs;
+    private final Cache<String, Optional<NamedFonts.Pair>> meant =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
+    ManualFonts(SourceService sources, BlobStore blobs) {
+        this.sources = sources;
+        this.blobs = blobs;
+    }
+
+    /** @return nothing of what is no document with pages, or means no font */
+    Optional<NamedFonts.Pair> of(UUID brandId, UUID sourceId) {
+        SourceRow row = sources.find(brandId, sourceId);
+        return row.kind().equals(MANUAL) ? meant.get(row.blob(), this::read) : Optional.empty();
+    }
+
+    private Optional<NamedFonts.Pair> read(String blob) {
+        PdfFile manual = PdfFile.read(blobs.get(blob));
+        return NamedFonts.of(manual.text().lines().toList(), manual.setIn(), KnownFamilies.names());
+    }
+}

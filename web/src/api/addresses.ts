@@ -1,4 +1,4 @@
-import type { Reading } from './types';
+import type { FormName, LogoVersion, Reading } from './types';
 
 /** Addresses that the browser loads by itself: pictures, masks and downloads. */
 export function pictureOf(brandId: string, sourceId: string): string {
@@ -50,4 +50,25 @@ export function slideOf(brandId: string, sourceId: string, number: number, dress
   // With the revision, so that a change is seen at once.
   const worn = dress ? `?theme=${dress.theme}&worn=${dress.brand}&revision=${dress.revision}` : '';
   return `/api/brands/${brandId}/sources/${sourceId}/slides/${number}${worn}`;
+}
+
+/** @param key of the logo as the brand tells it, so that a change is seen at once */
+export function logoOf(
+  brandId: string,
+  form: FormName,
+  version: LogoVersion,
+  width: number,
+  key: string,
+): string {
+  return `/api/brands/${brandId}/logos/${form}/picture?version=${version}&width=${width}&key=${key}`;
+}
+
+/** A version of a form as a drawing, to be kept. */
+export function logoFileOf(brandId: string, form: FormName, version: LogoVersion): string {
+  return `/api/brands/${brandId}/logos/${form}/picture?version=${version}&format=svg`;
+}
+
+/** @param size in pixels @param key as above */
+export function iconOf(brandId: string, size: number, key: string): string {
+  return `/api/brands/${brandId}/logos/icon?size=${size}&key=${key}`;
 }

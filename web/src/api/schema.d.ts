@@ -91,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["grounds"];
+        get: operations["grounds_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -140,9 +140,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
-        delete: operations["drop"];
+        delete: operations["drop_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -324,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/elements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/elements/{element}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["drop_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/events": {
         parameters: {
             query?: never;
@@ -415,6 +447,134 @@ export interface paths {
         put: operations["sort"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/logos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/logos/grounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["grounds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/logos/icon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["icon"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/logos/{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set_2"];
+        post?: never;
+        delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/logos/{form}/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["measure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/logos/{form}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/logos/{form}/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sayUse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/logos/{form}/versions/{version}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setVersion"];
+        post?: never;
+        delete: operations["freeVersion"];
         options?: never;
         head?: never;
         patch?: never;
@@ -590,7 +750,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["drop_1"];
+        delete: operations["drop_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2308,6 +2468,7 @@ export interface components {
             groups: components["schemas"]["GroupResponse"][];
             /** Format: uuid */
             id: string;
+            logos: components["schemas"]["LogosResponse"];
             name: string;
             palettes: components["schemas"]["AlternativesResponse"];
             proposedShortCode: string;
@@ -2469,6 +2630,16 @@ export interface components {
             /** Format: int32 */
             y: number;
         };
+        CuttingRequest: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         DefaultsBody: {
             bodyFont: string;
             groups: components["schemas"]["OwnGroup"][];
@@ -2478,6 +2649,8 @@ export interface components {
             fileName: string;
             kind: string;
             mediaType: string;
+            /** @enum {string} */
+            missing?: "primary" | "short" | "submark" | "icon";
             unfilled: string[];
         };
         DraftAgainRequest: {
@@ -2493,6 +2666,24 @@ export interface components {
             /** @enum {string} */
             role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             swatches: string[];
+        };
+        ElementRequest: {
+            /** @enum {string} */
+            kind: "icons" | "pattern" | "texture" | "callout" | "character";
+            name: string;
+            sentence: string;
+            /** Format: uuid */
+            sourceId: string;
+        };
+        ElementResponse: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "icons" | "pattern" | "texture" | "callout" | "character";
+            name: string;
+            sentence: string;
+            /** Format: uuid */
+            source: string;
         };
         FaceMatchResponse: {
             family: string;
@@ -2743,8 +2934,20 @@ export interface components {
             hex: string;
             ink: string;
         };
+        LaidSolidResponse: {
+            /** Format: double */
+            alpha: number;
+            hex: string;
+        };
         LanguagesRequest: {
             languages: string[];
+        };
+        LayOverResponse: {
+            /** Format: double */
+            alpha: number;
+            hex: string;
+            /** @enum {string} */
+            version: "light" | "dark" | "one-dark" | "one-light";
         };
         LchResponse: {
             /** Format: double */
@@ -2783,6 +2986,106 @@ export interface components {
             tracking: number;
             /** Format: int32 */
             weight: number;
+        };
+        LogoFormResponse: {
+            /** Format: double */
+            clear: number;
+            clearChosen: boolean;
+            file?: string;
+            /** @enum {string} */
+            form: "primary" | "short" | "submark" | "icon";
+            ground?: string;
+            initials?: string;
+            /** Format: double */
+            millimetres: number;
+            millimetresChosen: boolean;
+            /** @enum {string} */
+            of?: "primary" | "short" | "submark" | "icon";
+            pieces: components["schemas"]["PieceResponse"][];
+            /** Format: int32 */
+            pixels: number;
+            pixelsChosen: boolean;
+            problem?: string;
+            /** Format: double */
+            ratio: number;
+            /** @enum {string} */
+            shape?: "round" | "rounded" | "square";
+            /** Format: uuid */
+            source?: string;
+            trimmed: boolean;
+            use: string;
+            versions: components["schemas"]["VersionResponse"][];
+            way: string;
+        };
+        LogoGroundResponse: {
+            chosen: boolean;
+            composed?: components["schemas"]["LogoOnComposedResponse"];
+            /** @enum {string} */
+            corner?: "upper-left" | "upper-right" | "lower-left" | "lower-right" | "middle";
+            /** @enum {string} */
+            form: "primary" | "short" | "submark" | "icon";
+            ground: string;
+            hex: string;
+            part: string;
+            /** Format: double */
+            ratio: number;
+            reads: boolean;
+            remedy?: components["schemas"]["LayOverResponse"];
+            /** @enum {string} */
+            version: "light" | "dark" | "one-dark" | "one-light";
+            /** Format: double */
+            x?: number;
+            /** Format: double */
+            y?: number;
+        };
+        LogoMeasuresRequest: {
+            /** Format: double */
+            clear?: number;
+            /** Format: double */
+            millimetres?: number;
+            /** Format: int32 */
+            pixels?: number;
+        };
+        LogoOnComposedResponse: {
+            /** Format: int32 */
+            angle: number;
+            /** Format: uuid */
+            id: string;
+            laid?: components["schemas"]["LaidSolidResponse"];
+            radial: boolean;
+            /** Format: uuid */
+            source?: string;
+            stops: string[];
+        };
+        LogoPartResponse: {
+            hex: string;
+            /** Format: double */
+            share: number;
+        };
+        LogoRequest: {
+            cutOut?: components["schemas"]["CuttingRequest"];
+            ground?: string;
+            initials?: string;
+            leaveOut?: components["schemas"]["CuttingRequest"][];
+            /** @enum {string} */
+            of?: "primary" | "short" | "submark" | "icon";
+            /** @enum {string} */
+            shape?: "round" | "rounded" | "square";
+            /** Format: uuid */
+            sourceId?: string;
+            trimmed?: boolean;
+        };
+        LogoUseRequest: {
+            use: string;
+        };
+        LogoVersionRequest: {
+            /** Format: uuid */
+            sourceId: string;
+        };
+        LogosResponse: {
+            elements: components["schemas"]["ElementResponse"][];
+            forms: ("primary" | "short" | "submark" | "icon")[];
+            key: string;
         };
         MarkedWordRequest: {
             /** Format: int32 */
@@ -2879,7 +3182,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "lettering-set" | "lettering-sized" | "lettering-styled" | "lettering-colored" | "stand-ins-chosen" | "logo-face-dropped" | "pair-of-faces-taken" | "type-scaled" | "languages-set" | "drafted" | "drafted-again" | "theme-taken";
+            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "lettering-set" | "lettering-sized" | "lettering-styled" | "lettering-colored" | "stand-ins-chosen" | "logo-face-dropped" | "pair-of-faces-taken" | "type-scaled" | "languages-set" | "logo-put" | "logo-made" | "logo-trimmed" | "logo-dropped" | "logo-version-put" | "logo-version-freed" | "logo-measured" | "logo-worded" | "element-added" | "element-changed" | "element-dropped" | "drafted" | "drafted-again" | "theme-taken";
             slot?: string;
             subject?: string;
             theme?: string;
@@ -2955,6 +3258,19 @@ export interface components {
             pixels: string[];
             /** Format: int32 */
             side: number;
+        };
+        PieceResponse: {
+            /** Format: int32 */
+            group: number;
+            /** Format: double */
+            height: number;
+            hex: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         PolicyRequest: {
             /** @enum {string} */
@@ -3464,6 +3780,12 @@ export interface components {
             name?: string;
             uses: components["schemas"]["UseResponse"][];
         };
+        VersionResponse: {
+            file?: string;
+            parts: components["schemas"]["LogoPartResponse"][];
+            /** @enum {string} */
+            version: "light" | "dark" | "one-dark" | "one-light";
+        };
         ViewerResponse: {
             /** Format: double */
             all?: number;
@@ -3757,7 +4079,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    grounds: {
+    grounds_1: {
         parameters: {
             query?: {
                 theme?: string;
@@ -3848,7 +4170,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header: {
@@ -3884,7 +4206,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    drop: {
+    drop_2: {
         parameters: {
             query?: never;
             header: {
@@ -4282,6 +4604,109 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
+    add_4: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ElementRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                element: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ElementRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    drop_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                element: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
     events: {
         parameters: {
             query?: never;
@@ -4457,6 +4882,328 @@ export interface operations {
                 "application/json": components["schemas"]["SortRequest"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    forms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogoFormResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    grounds: {
+        parameters: {
+            query?: {
+                theme?: string;
+                picture?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogoGroundResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    icon: {
+        parameters: {
+            query: {
+                size: number;
+                key?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    set_2: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                form: "primary" | "short" | "submark" | "icon";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogoRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                form: "primary" | "short" | "submark" | "icon";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                form: "primary" | "short" | "submark" | "icon";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogoMeasuresRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    picture_1: {
+        parameters: {
+            query?: {
+                version?: "light" | "dark" | "one-dark" | "one-light";
+                format?: "svg" | "png";
+                width?: number;
+                key?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                form: "primary" | "short" | "submark" | "icon";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    sayUse: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                form: "primary" | "short" | "submark" | "icon";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogoUseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    setVersion: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                form: "primary" | "short" | "submark" | "icon";
+                version: "light" | "dark" | "one-dark" | "one-light";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogoVersionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    freeVersion: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                form: "primary" | "short" | "submark" | "icon";
+                version: "light" | "dark" | "one-dark" | "one-light";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -4791,7 +5538,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    drop_1: {
+    drop_3: {
         parameters: {
             query?: never;
             header: {

@@ -79,6 +79,16 @@ export type NewSwatch = Schemas['NewSwatch'];
 export type SlotRequest = Schemas['SlotRequest'];
 export type Trail = Schemas['TrailResponse'];
 export type Note = Schemas['NoteResponse'];
+export type LogoForm = Schemas['LogoFormResponse'];
+export type FormName = LogoForm['form'];
+export type LogoVersion = LogoForm['versions'][number]['version'];
+export type LogoGround = Schemas['LogoGroundResponse'];
+export type LogoRequest = Schemas['LogoRequest'];
+export type LogoMeasures = Schemas['LogoMeasuresRequest'];
+export type LogoPiece = Schemas['PieceResponse'];
+export type IconShape = NonNullable<LogoForm['shape']>;
+export type BrandElement = Schemas['ElementResponse'];
+export type ElementRequest = Schemas['ElementRequest'];
 export type Reading = 'artwork' | 'photograph';
 export type Order = 'coverage' | 'place' | 'lightness' | 'hue';
 

@@ -5,6 +5,7 @@
   import Contrast from '../features/contrast/Contrast.svelte';
   import Gather from '../features/gather/Gather.svelte';
   import HandOver from '../features/handover/HandOver.svelte';
+  import Logos from '../features/logos/Logos.svelte';
   import Palette from '../features/palette/Palette.svelte';
   import Roles from '../features/roles/Roles.svelte';
   import InUse from '../features/specimen/InUse.svelte';
@@ -46,7 +47,9 @@
       router.go(addressOf(id, 'type'));
       void bench.takeFonts(fonts);
     }
-    if (others.length > 0) {
+    if (others.length > 0 && station === 'logos') {
+      void doing.do(() => bench.takeLogos(others));
+    } else if (others.length > 0) {
       router.go(addressOf(id, 'gather'));
       void bench.intake.take(others);
     }
@@ -141,6 +144,8 @@
         <Contrast />
       {:else if station === 'type'}
         <Type />
+      {:else if station === 'logos'}
+        <Logos />
       {:else}
         <HandOver />
       {/if}

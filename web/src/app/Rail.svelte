@@ -17,6 +17,7 @@
     theme: themeState(),
     contrast: contrastState(),
     type: typeState(),
+    logos: counted(bench.brand.logos.forms.length, 'form'),
     handover: bench.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
   });
 

@@ -1,7 +1,17 @@
 import { createContext } from 'svelte';
 import { abortable, answered, api } from '../api/client';
 import { messageOf } from '../api/problem';
-import type { Brand, Font, ReadyPalette, Source, Specimen, Theme } from '../api/types';
+import {
+  isPicture,
+  type Brand,
+  type Font,
+  type FormName,
+  type ReadyPalette,
+  type Source,
+  type Specimen,
+  type Theme,
+} from '../api/types';
+import { formName } from '../words/logos';
 import { lettersReady } from './browserfaces';
 import { Faces } from './faces.svelte';
 import { familiesOf, isFont } from './families';
@@ -9,6 +19,7 @@ import { GroundWork } from './grounds.svelte';
 import { Intake, type SourceText } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
 import { PaletteWork } from './palette.svelte';
+import { LogoWork } from './logos.svelte';
 import { RoleWork } from './roles.svelte';
 import { Sheet } from './sheet.svelte';
 import { ThemeWork } from './themes.svelte';
@@ -29,6 +40,7 @@ export class Bench {
   readonly themes: ThemeWork;
   readonly grounds: GroundWork;
   readonly type: TypeWork;
+  readonly logos: LogoWork;
   readonly faces: Faces;
   readonly sheet: Sheet;
   readonly intake = new Intake(this);
@@ -45,6 +57,7 @@ export class Bench {
     this.themes = new ThemeWork(this.kept);
     this.grounds = new GroundWork(this.kept, this.themes);
     this.type = new TypeWork(this.kept);
+    this.logos = new LogoWork(this.kept, () => (this.kept.loaded ? this.theme.id : undefined));
     this.faces = new Faces(id);
     this.sheet = new Sheet(id);
   }
@@ -178,6 +191,26 @@ export class Bench {
       .join(', ');
     const said = taken.length === 0 ? [] : [`${names} ${taken.length === 1 ? 'is' : 'are'} at hand now.`];
     this.say([...said, ...problems].join(' '));
+  }
+
+  /** Takes pictures in; the first one is the form that it was dropped on, or the primary logo of a brand without one. */
+  async takeLogos(files: File[], form?: FormName): Promise<void> {
+    const before = this.sheet.sources.map(({ id }) => id);
+    await this.intake.take(files);
+    const added = this.sheet.sources.filter(({ id }) => !before.includes(id)).find(isPicture);
+    const target = form ?? (this.logos.has('primary') ? undefined : 'primary');
+    if (added && target) {
+      await this.takeLogo(added, target);
+    } else if (added && before.length > 0) {
+      // The first picture of all has drafted the brand, and is its logo already.
+      this.logos.dropped = added;
+    }
+  }
+
+  async takeLogo(source: Source, form: FormName): Promise<void> {
+    await this.logos.set(form, { sourceId: source.id });
+    this.logos.dropped = undefined;
+    this.say(`${source.name} is the ${formName(form)}.`, true);
   }
 
   /** Takes a picture off the sheet; the line that says so can put it back. */

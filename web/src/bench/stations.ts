@@ -6,6 +6,7 @@ export const STATIONS = [
   { key: 'theme', number: '4', name: 'Theme' },
   { key: 'contrast', number: '5', name: 'Contrast' },
   { key: 'type', number: '6', name: 'Type' },
+  { key: 'logos', number: '7', name: 'Logos' },
   { key: 'handover', number: '9', name: 'Hand over' },
 ] as const;
 

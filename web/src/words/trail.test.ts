@@ -24,6 +24,13 @@ describe('the trail in plain words', () => {
     ],
     [{ kind: 'role-assigned', count: 2, to: 'MAIN', subject: 'Teal' }, 'Main: Teal and 1 more'],
     [{ kind: 'swatch-moved', count: 1, subject: 'Foam', from: '3', to: '1' }, 'Foam moved from place 3 to 1'],
+    [{ kind: 'logo-put', count: 1, subject: 'PRIMARY', to: 'logo.svg' }, 'logo.svg is the primary logo'],
+    [{ kind: 'logo-made', count: 1, subject: 'ICON', to: 'SUBMARK' }, 'Icon made of the submark'],
+    [{ kind: 'logo-made', count: 1, subject: 'ICON', to: 'PS' }, 'Icon made of the letters PS'],
+    [
+      { kind: 'logo-version-put', count: 1, subject: 'SHORT', from: 'ONE_DARK', to: 'ink.svg' },
+      'ink.svg is the short form in one dark colour',
+    ],
     [{ kind: 'short-code-set', count: 1, from: 'OF', to: '' }, 'Short code OF taken away'],
   ])('words %o', (note, words) => {
     expect(wordsOf(note)).toBe(words);

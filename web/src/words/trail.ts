@@ -1,4 +1,5 @@
 import type { Note } from '../api/types';
+import { notedForm, notedOrigin, notedVersion } from './logos';
 import { roleName } from './roles';
 import { slotName } from './slots';
 import { scaleName, typeRoleName } from './type';
@@ -139,6 +140,28 @@ function stepWords(note: Note): string {
       return `Sizes on a scale: ${scaleName(subject)}`;
     case 'languages-set':
       return count === 1 ? 'One language to write in' : `${count} languages to write in`;
+    case 'logo-put':
+      return `${to} is the ${notedForm(subject)}`;
+    case 'logo-made':
+      return `${capital(notedForm(subject))} made${to ? ` of ${notedOrigin(to)}` : ''}`;
+    case 'logo-trimmed':
+      return `${capital(notedForm(subject))} trimmed otherwise`;
+    case 'logo-dropped':
+      return `${capital(notedForm(subject))} dropped`;
+    case 'logo-version-put':
+      return `${to} is the ${notedForm(subject)} ${notedVersion(from)}`;
+    case 'logo-version-freed':
+      return `${capital(notedForm(subject))} ${notedVersion(from)} made by the program again`;
+    case 'logo-measured':
+      return `Room and least size of the ${notedForm(subject)} set`;
+    case 'logo-worded':
+      return `Where the ${notedForm(subject)} is used worded`;
+    case 'element-added':
+      return `${subject} belongs to the brand`;
+    case 'element-changed':
+      return `${subject} changed`;
+    case 'element-dropped':
+      return `${subject} belongs to the brand no more`;
     case 'drafted':
       return `Drafted from ${subject}: ${count === 1 ? '1 colour' : `${count} colours`}`;
     case 'drafted-again':
@@ -158,4 +181,8 @@ function slotWords(slot: string, from: string, to: string): string {
     return `${slot} emptied`;
   }
   return from ? `${slot} set (${from} → ${to})` : `${slot} set to ${to}`;
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }

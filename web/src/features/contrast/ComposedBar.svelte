@@ -4,8 +4,9 @@
   import { useBench } from '../../bench/bench.svelte';
   import { typeVars } from '../../words/lettering';
   import { colorName, standingWords } from './contrast';
-  import { backgroundOf, markOf, worstWords } from './overlays';
-  import { ratioShown } from './ratio';
+  import { backgroundOf, markOf } from '../../ui/gradients';
+  import { worstWords } from './overlays';
+  import { ratioShown } from '../../words/ratio';
 
   /** A gradient or picture of the brand as a ground, judged at the worst place of each text. */
   interface Props {

@@ -2,7 +2,7 @@
   import type { Ground, Specimen, Standing } from '../../api/types';
   import { typeVars } from '../../words/lettering';
   import { colorName, standingWords } from './contrast';
-  import { ratioShown } from './ratio';
+  import { ratioShown } from '../../words/ratio';
 
   /** One ground with what may stand on it, and below it, hatched, what may not. */
   interface Props {

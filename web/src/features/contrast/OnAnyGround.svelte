@@ -4,7 +4,7 @@
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import { colorName } from './contrast';
-  import { ratioShown } from './ratio';
+  import { ratioShown } from '../../words/ratio';
 
   const bench = useBench();
 

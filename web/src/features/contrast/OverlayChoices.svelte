@@ -4,7 +4,8 @@
   import Segments from '../../ui/Segments.svelte';
   import ColorChoice from './ColorChoice.svelte';
   import type { OverlayState } from './overlay.svelte';
-  import { angleOf, opacityWords } from './overlays';
+  import { angleOf } from './overlays';
+  import { opacityWords } from '../../words/opacity';
 
   /** What the ground is made of, what is laid over it, and the text. */
   interface Props {

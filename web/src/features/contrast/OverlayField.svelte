@@ -6,7 +6,8 @@
   import { typeVars } from '../../words/lettering';
   import TextFrame from './TextFrame.svelte';
   import type { OverlayState } from './overlay.svelte';
-  import { markOf, worstWords } from './overlays';
+  import { markOf } from '../../ui/gradients';
+  import { worstWords } from './overlays';
 
   /** The ground with what is laid over it and the text on top, and where that is hardest to read. */
   interface Props {

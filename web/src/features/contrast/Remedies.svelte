@@ -9,7 +9,7 @@
   import { colorName, remedyWords } from './contrast';
   import Decision from './Decision.svelte';
   import Panel from './Panel.svelte';
-  import { ratioShown } from './ratio';
+  import { ratioShown } from '../../words/ratio';
 
   /** What helps where a text cannot be read on its ground: before and after, and what it costs. */
   interface Props {

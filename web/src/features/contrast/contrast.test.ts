@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Ground, NamedColor, Standing, Swatch } from '../../api/types';
 import { colorName, composedWords, groundWords, remedyWords, sheetWords, standingWords } from './contrast';
-import { ratioShown } from './ratio';
+import { ratioShown } from '../../words/ratio';
 
 function color(hex: string, name: string, slots: string[] = []): NamedColor {
   return { hex, ink: '#000000', name, slots };

@@ -8,8 +8,9 @@ import type {
   Swatch,
 } from '../../api/types';
 import { slotName } from '../../words/slots';
-import { opacityWords, worstWords } from './overlays';
-import { ratioShown } from './ratio';
+import { opacityWords } from '../../words/opacity';
+import { worstWords } from './overlays';
+import { ratioShown } from '../../words/ratio';
 
 /** What a colour is called: its swatch, else the slot that shows it, else its code. */
 export function colorName(color: NamedColor): string {

@@ -3,7 +3,7 @@ import { messageOf } from '../../api/problem';
 import { isPicture, type ComposedGround, type GroundBody, type Recipe, type Worst } from '../../api/types';
 import { LatestOnly } from '../../bench/latest';
 import { Frame } from './frame.svelte';
-import { backgroundOf } from './overlays';
+import { backgroundOf } from '../../ui/gradients';
 
 /** What was judged. */
 interface Judged {

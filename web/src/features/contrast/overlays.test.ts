@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { angleOf, markOf, opacityWords, worstWords } from './overlays';
+import { angleOf, worstWords } from './overlays';
+import { markOf } from '../../ui/gradients';
+import { opacityWords } from '../../words/opacity';
 
 describe('overlays in words', () => {
   it('says opacity both ways', () => {

@@ -10,7 +10,7 @@
   import { typeRoleName } from '../../words/type';
   import LaidOver from './LaidOver.svelte';
   import { Marked } from '../../bench/marked.svelte';
-  import MarkWord from './MarkWord.svelte';
+  import MarkPart from '../../ui/MarkPart.svelte';
 
   interface Props {
     /** The role that a face is set for. */
@@ -60,7 +60,13 @@
   </p>
   {#if source && marked}
     <div class="asked">
-      <MarkWord {source} {marked} picture={pictureOf(bench.id, source.id)} />
+      <MarkPart
+        size={source}
+        name={source.name}
+        what="the word"
+        {marked}
+        picture={pictureOf(bench.id, source.id)}
+      />
       <form onsubmit={compare}>
         {#if pictures.length > 1}
           <label>

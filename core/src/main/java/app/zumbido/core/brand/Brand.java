@@ -1,6 +1,7 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.contrast.GroundRules;
+import app.zumbido.core.logos.LogoSet;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Painted;
 import app.zumbido.core.palette.Palette;
@@ -27,6 +28,7 @@ import java.util.function.UnaryOperator;
  * @param name 1 to 120 characters
  * @param shortCode the letters put in front of a swatch's name in what is handed over
  * @param type how it is set, whatever palette is in force
+ * @param logos its logo in all forms, and what else belongs to it
  * @param alternatives other palettes of the brand, with all that is decided on each
  */
 public record Brand(
@@ -39,6 +41,7 @@ public record Brand(
         Themes themes,
         GroundRules grounds,
         FontSet type,
+        LogoSet logos,
         Alternatives alternatives)
         implements Painted<Brand> {
     public static final int LONGEST_NAME = 120;
@@ -54,13 +57,13 @@ public record Brand(
             throw new IllegalArgumentException(
                     "A short code has 1 to " + LONGEST_SHORT_CODE + " capital letters or digits");
         }
-        requireKnown(palette, roles, themes, grounds);
+        requireKnown(palette, roles, themes, grounds, logos);
     }
 
     /** @throws UnknownSwatchException if one of the others speaks of a swatch that the palette lacks */
-    static void requireKnown(Palette palette, Roles roles, Themes themes, GroundRules grounds) {
+    static void requireKnown(Palette palette, Painted<?>... holders) {
         Set<SwatchId> known = palette.ids();
-        for (Painted<?> holder : List.<Painted<?>>of(roles, themes, grounds)) {
+        for (Painted<?> holder : holders) {
             for (Paint paint : holder.paints()) {
                 paint.follows().filter(swatch -> !known.contains(swatch)).ifPresent(swatch -> {
                     throw new UnknownSwatchException(swatch);
@@ -89,6 +92,7 @@ public record Brand(
                 copied,
                 grounds,
                 type,
+                logos,
                 alternatives.underThemes(theme -> renamed.get(theme)));
     }
 
@@ -119,6 +123,7 @@ public record Brand(
                 themes.repainted(change),
                 grounds.repainted(change),
                 type,
+                logos.repainted(change),
                 alternatives);
     }
 
@@ -155,35 +160,35 @@ public record Brand(
 
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
-        return new Brand(id, newRevision, name, shortCode, palette, roles, themes, grounds, type, alternatives);
+        return new Brand(id, newRevision, name, shortCode, palette, roles, themes, grounds, type, logos, alternatives);
     }
 
     Brand withName(String newName) {
-        return new Brand(id, revision, newName, shortCode, palette, roles, themes, grounds, type, alternatives);
+        return new Brand(id, revision, newName, shortCode, palette, roles, themes, grounds, type, logos, alternatives);
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
-        return new Brand(id, revision, name, newShortCode, palette, roles, themes, grounds, type, alternatives);
+        return new Brand(id, revision, name, newShortCode, palette, roles, themes, grounds, type, logos, alternatives);
     }
 
     Brand with(Palette newPalette) {
-        return new Brand(id, revision, name, shortCode, newPalette, roles, themes, grounds, type, alternatives);
+        return new Brand(id, revision, name, shortCode, newPalette, roles, themes, grounds, type, logos, alternatives);
     }
 
     Brand with(Roles newRoles) {
-        return new Brand(id, revision, name, shortCode, palette, newRoles, themes, grounds, type, alternatives);
+        return new Brand(id, revision, name, shortCode, palette, newRoles, themes, grounds, type, logos, alternatives);
     }
 
     Brand with(Themes newThemes) {
-        return new Brand(id, revision, name, shortCode, palette, roles, newThemes, grounds, type, alternatives);
+        return new Brand(id, revision, name, shortCode, palette, roles, newThemes, grounds, type, logos, alternatives);
     }
 
     Brand with(FontSet newType) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, newType, alternatives);
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, newType, logos, alternatives);
     }
 
     Brand with(Alternatives newAlternatives) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, type, newAlternatives);
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, type, logos, newAlternatives);
     }
 
     /** @return with another palette in force, and all that is decided on it */
@@ -198,15 +203,26 @@ public record Brand(
                 other.themes(),
                 other.grounds(),
                 type,
+                logos.repainted(paint -> standing(paint, other.palette())),
                 alternatives);
     }
 
+    /** Logos are the same on every palette; what followed a swatch that the other lacks keeps its colour. */
+    private Paint standing(Paint paint, Palette other) {
+        boolean known = paint.follows().map(other.ids()::contains).orElse(true);
+        return known ? paint : new Paint.Fixed(paint.resolve(palette));
+    }
+
+    Brand with(LogoSet newLogos) {
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, type, newLogos, alternatives);
+    }
+
     Brand with(GroundRules newGrounds) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, newGrounds, type, alternatives);
+        return new Brand(id, revision, name, shortCode, palette, roles, themes, newGrounds, type, logos, alternatives);
     }
 
     /** @param pictures the same pictures under other ids */
     public Brand over(UnaryOperator<UUID> pictures) {
-        return with(grounds.over(pictures)).with(alternatives.over(pictures));
+        return with(grounds.over(pictures)).with(logos.over(pictures)).with(alternatives.over(pictures));
     }
 }

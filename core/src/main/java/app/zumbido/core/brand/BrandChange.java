@@ -1,5 +1,8 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoSet;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Palette;
@@ -49,13 +52,15 @@ public sealed interface BrandChange extends Change {
      * A whole first brand from one picture, in one step.
      *
      * @param theme the one whose slots are filled
+     * @param logo id of the picture where it is a logo: the first one is the primary one
      */
     record DraftBrand(
             UUID theme,
             String source,
             List<Swatch> swatches,
             Map<Role, List<SwatchId>> roles,
-            Map<ThemeSlot, SlotSetting> settings)
+            Map<ThemeSlot, SlotSetting> settings,
+            Optional<UUID> logo)
             implements BrandChange {
         public DraftBrand {
             swatches = List.copyOf(swatches);
@@ -73,14 +78,25 @@ public sealed interface BrandChange extends Change {
                     source,
                     swatches,
                     roles.assigned(),
-                    Suggestion.of(palette, roles, first, first.policy()).settings());
+                    Suggestion.of(palette, roles, first, first.policy()).settings(),
+                    Optional.empty());
+        }
+
+        /** @param source id of the picture */
+        public DraftBrand withLogo(UUID source) {
+            return new DraftBrand(theme, this.source, swatches, roles, settings, Optional.of(source));
         }
 
         @Override
         public Brand applyTo(Brand brand) {
+            LogoSet logos = brand.logos();
+            LogoSet drafted = logo.filter(source -> logos.find(LogoForm.PRIMARY).isEmpty())
+                    .map(source -> logos.with(LogoForm.PRIMARY, new Drawn.OfFile(source, false)))
+                    .orElse(logos);
             return brand.with(brand.palette().with(swatches))
                     .with(brand.roles().with(roles))
-                    .with(brand.themes().changing(theme, drafted -> drafted.with(settings)));
+                    .with(brand.themes().changing(theme, filled -> filled.with(settings)))
+                    .with(drafted);
         }
 
         @Override

@@ -1,6 +1,7 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.contrast.GroundRules;
+import app.zumbido.core.logos.LogoSet;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.roles.Roles;
@@ -39,6 +40,7 @@ public record BrandDefaults(FontSet type, List<Group> groups) {
                 Themes.of(theme),
                 GroundRules.NONE,
                 type,
+                LogoSet.NONE,
                 Alternatives.NONE);
     }
 }

@@ -10,7 +10,8 @@ public sealed interface Change
                 ThemeChange,
                 ThemesChange,
                 GroundChange,
-                TypeChange {
+                TypeChange,
+                LogoChange {
     /** @return the brand afterwards, under the same revision */
     Brand applyTo(Brand brand);
 

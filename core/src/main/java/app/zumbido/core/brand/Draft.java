@@ -42,6 +42,15 @@ public final class Draft {
     /** More than any page has colours. */
     private static final double SHEET_FIRST = 1000;
 
+    /** Shares of a picture that a ground takes at least where a logo stands on it. */
+    private static final double LEAST_PAPER = 0.05;
+
+    private static final double LEAST_COLOR = 0.5;
+    /** Paper is lighter, black is darker; OKLCH. */
+    private static final double LIGHT = 0.9;
+
+    private static final double DARK = 0.3;
+
     private Draft() {}
 
     /**
@@ -87,6 +96,25 @@ public final class Draft {
             swatches.add(Swatch.of(new SwatchId(ids.get()), name, color, List.of(Origin.of(source))));
         }
         return swatches;
+    }
+
+    /**
+     * Whether a picture is a logo, as far as can be told: artwork of a few colours that stands on nothing, on paper, on black,
+     * or on much of another colour. Common practice, no published source.
+     */
+    public static boolean isLogo(Extraction picture) {
+        if (picture.reading() != Reading.ARTWORK || picture.sheet()) {
+            return false;
+        }
+        return picture.transparentGround()
+                || picture.proposals().stream()
+                        .filter(Proposal::ground)
+                        .anyMatch(ground -> ground.coverage().value() >= (isPaper(ground) ? LEAST_PAPER : LEAST_COLOR));
+    }
+
+    private static boolean isPaper(Proposal ground) {
+        Oklch polar = Oklch.of(ground.color());
+        return polar.l() >= LIGHT || polar.l() <= DARK;
     }
 
     /** @return how much a page tells of a palette; a cover tells little */

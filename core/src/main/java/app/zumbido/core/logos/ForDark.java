@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -20,8 +21,17 @@ import java.util.Set;
 public final class ForDark {
     /** Below this chroma a colour is a grey; OKLCH. */
     private static final double NEUTRAL = 0.04;
+    /** Below this lightness a colour is taken for black; OKLCH. */
+    private static final double VERY_DARK = 0.4;
+
+    private static final double LIGHT = 0.94;
+    /** Chroma of what stands for a very dark colour; OKLCH. */
+    private static final double HINT = 0.015;
     /** Touching parts that are nearer run into each other; distance in OKLab. */
     private static final double APART = 0.15;
+
+    /** What has to be raised is raised a little further than it must be: exactly at the limit it looks murky. */
+    private static final double RAISED_TO = WcagLevel.AA.text();
 
     private static final int STEPS = 200;
 
@@ -48,11 +58,19 @@ public final class ForDark {
     }
 
     private static Rgb raised(Rgb color, Rgb ground) {
-        Oklch polar = Oklch.of(color);
-        Rgb turned = polar.c() < NEUTRAL && polar.l() < 1 - polar.l()
-                ? polar.withLightness(1 - polar.l()).toOklab().toLinear().toRgb()
-                : color;
-        return NearestPassing.of(turned, ground, WcagLevel.GRAPHICS).orElse(Rgb.WHITE);
+        Rgb turned = turned(Oklch.of(color)).orElse(color);
+        return isSeen(turned, ground)
+                ? turned
+                : NearestPassing.of(turned, ground, RAISED_TO).orElse(Rgb.WHITE);
+    }
+
+    /** A near-neutral changes places with its opposite; a very dark colour with a light one that only hints at it. */
+    private static Optional<Rgb> turned(Oklch color) {
+        if (color.l() >= 1 - color.l() || color.c() >= NEUTRAL && color.l() >= VERY_DARK) {
+            return Optional.empty();
+        }
+        double light = color.l() < VERY_DARK ? Math.max(LIGHT, 1 - color.l()) : 1 - color.l();
+        return Optional.of(GamutMapping.toRgb(new Oklch(light, Math.min(HINT, color.c()), color.hue())));
     }
 
     /** The nearest lightness at which it is seen and told from what it touches; as it is where there is none. */

@@ -11,15 +11,21 @@ import java.util.Optional;
  * What of a logo has one colour.
  *
  * @param share of the area that the logo covers, 0 to 1
+ * @param exposed whether some of it borders on the ground; what stands on another part is seen against that
  */
-public record LogoPart(Rgb color, double share) {
+public record LogoPart(Rgb color, double share, boolean exposed) {
     /** Smaller parts may vanish without the logo (common practice, no published source). */
     public static final double COUNTS = 0.02;
+
+    /** Whether the logo is not seen without it: by its size, and since the ground is beside it. */
+    public boolean counts() {
+        return exposed && share >= COUNTS;
+    }
 
     /** @return the part that is seen least on the ground, of those that count; nothing of a logo of none */
     public static Optional<LogoPart> weakest(List<LogoPart> parts, Rgb ground) {
         return parts.stream()
-                .filter(part -> part.share() >= COUNTS)
+                .filter(LogoPart::counts)
                 .min(Comparator.comparing(part -> ContrastRatio.between(part.color(), ground)));
     }
 

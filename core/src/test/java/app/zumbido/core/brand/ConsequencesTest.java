@@ -49,7 +49,8 @@ class ConsequencesTest {
                                 ThemeSlot.DARK_1, SlotSetting.chosen(new Paint.OfSwatch(NAVY)),
                                 ThemeSlot.LIGHT_1, SlotSetting.chosen(new Paint.Fixed(Rgb.WHITE)),
                                 ThemeSlot.ACCENT_1, SlotSetting.chosen(new Paint.OfSwatch(TEAL)),
-                                ThemeSlot.HYPERLINK, SlotSetting.chosen(new Paint.Shifted(TEAL, -0.01)))));
+                                ThemeSlot.HYPERLINK, SlotSetting.chosen(new Paint.Shifted(TEAL, -0.01))),
+                        Optional.empty()));
     }
 
     private static Consequences of(Change change) {

@@ -1,9 +1,11 @@
 package app.zumbido.core.logos;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Oklab;
+import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
 import java.util.List;
 import java.util.Map;
@@ -17,8 +19,8 @@ class LogoPartTest {
 
     @Test
     void isAsGoodAsItsWeakestPartThatCounts() {
-        List<LogoPart> parts =
-                List.of(new LogoPart(NAVY, 0.7), new LogoPart(TEAL, 0.285), new LogoPart(Rgb.WHITE, 0.015));
+        List<LogoPart> parts = List.of(
+                new LogoPart(NAVY, 0.7, true), new LogoPart(TEAL, 0.285, true), new LogoPart(Rgb.WHITE, 0.015, true));
         // White on white, but too little to matter.
         assertThat(LogoPart.weakest(parts, Rgb.WHITE)).contains(parts.get(1));
         assertThat(LogoPart.read(parts, Rgb.WHITE)).isTrue();
@@ -28,15 +30,26 @@ class LogoPartTest {
     }
 
     @Test
-    void turnsNeutralsRoundAndRaisesTheOthersOnlyAsFarAsItTakes() {
+    void turnsNeutralsAndVeryDarkColoursRoundAndRaisesTheOthersALittle() {
         Rgb ink = Rgb.ofHex("1F1F1F");
         Map<Rgb, Rgb> dark = ForDark.of(List.of(ink, NAVY, TEAL, ORANGE), Map.of(), NAVY);
         assertThat(dark.get(ink).red()).isGreaterThan(150);
         // It reads already.
         assertThat(dark.get(ORANGE)).isEqualTo(ORANGE);
-        for (Rgb color : List.of(NAVY, TEAL)) {
-            assertThat(ContrastRatio.between(dark.get(color), NAVY).value()).isBetween(3.0, 3.2);
-        }
+        assertThat(ContrastRatio.between(dark.get(TEAL), NAVY).value()).isBetween(4.5, 4.8);
+        assertThat(Oklch.of(dark.get(TEAL)).hue().orElseThrow().value())
+                .isCloseTo(Oklch.of(TEAL).hue().orElseThrow().value(), offset(6.0));
+        // What was nearly black is nearly white, with a hint of what it was.
+        assertThat(Oklch.of(dark.get(NAVY)).l()).isGreaterThan(0.9);
+        assertThat(dark.get(NAVY).blue()).isGreaterThan(dark.get(NAVY).red());
+    }
+
+    /** White letters in a dark badge are seen against the badge, whatever it stands on. */
+    @Test
+    void doesNotJudgeByWhatStandsOnAnotherPart() {
+        List<LogoPart> badge = List.of(new LogoPart(NAVY, 0.8, true), new LogoPart(Rgb.WHITE, 0.2, false));
+        assertThat(LogoPart.read(badge, Rgb.WHITE)).isTrue();
+        assertThat(LogoPart.read(badge, NAVY)).isFalse();
     }
 
     @Test

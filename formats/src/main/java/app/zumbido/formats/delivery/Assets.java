@@ -1,5 +1,7 @@
 package app.zumbido.formats.delivery;
 
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.TypeRole;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,6 +19,11 @@ public interface Assets {
         public Optional<Letters> letters(TypeRole role) {
             return Optional.empty();
         }
+
+        @Override
+        public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
+            return Optional.empty();
+        }
     };
 
     /** @param source id of a picture on the brand's sheet @return the file as it was uploaded; nothing if it is gone */
@@ -24,4 +31,7 @@ public interface Assets {
 
     /** @return the face that the role is set in; nothing if there is no file of it */
     Optional<Letters> letters(TypeRole role);
+
+    /** @return nothing of a form that the brand does not have */
+    Optional<LogoPicture> logo(LogoForm form, LogoVersion version);
 }

@@ -1,5 +1,6 @@
 package app.zumbido.formats.delivery;
 
+import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.List;
 
@@ -11,4 +12,7 @@ public sealed interface Obstacle {
             slots = List.copyOf(slots);
         }
     }
+
+    /** The logo does not come in the form that is asked for. */
+    record MissingForm(LogoForm form) implements Obstacle {}
 }

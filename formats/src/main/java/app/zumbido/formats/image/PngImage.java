@@ -33,13 +33,39 @@ public final class PngImage {
      * @return a PNG of the picture
      */
     public static byte[] scaled(Pixels pixels, int longSide) {
+        return encode(halved(image(pixels), longSide));
+    }
+
+    /** @param width at most that of the picture @return a PNG of exactly that width */
+    public static byte[] wide(Pixels pixels, int width) {
+        int tall = (int) Math.max(1, Math.round((double) width * pixels.height() / pixels.width()));
+        BufferedImage near = image(pixels);
+        while (near.getWidth() / 2 >= width) {
+            near = halved(near, Math.max(near.getWidth(), near.getHeight()) / 2);
+        }
+        return encode(sized(near, width, tall));
+    }
+
+    /** @return the picture itself, not encoded */
+    public static Pixels shrunk(Pixels pixels, int longSide) {
+        if (Math.max(pixels.width(), pixels.height()) <= longSide) {
+            return pixels;
+        }
+        BufferedImage small = halved(image(pixels), longSide);
+        return Pixels.wrap(
+                small.getWidth(),
+                small.getHeight(),
+                small.getRGB(0, 0, small.getWidth(), small.getHeight(), null, 0, small.getWidth()));
+    }
+
+    private static BufferedImage image(Pixels pixels) {
         BufferedImage image = new BufferedImage(pixels.width(), pixels.height(), BufferedImage.TYPE_INT_ARGB);
         for (int y = 0; y < pixels.height(); y++) {
             for (int x = 0; x < pixels.width(); x++) {
                 image.setRGB(x, y, pixels.at(x, y));
             }
         }
-        return encode(halved(image, longSide));
+        return image;
     }
 
     /** Halving step by step averages every pixel in, which one large step would not. */
@@ -50,14 +76,18 @@ public final class PngImage {
             double scale = Math.max(0.5, left);
             int width = Math.max(1, (int) Math.round(current.getWidth() * scale));
             int height = Math.max(1, (int) Math.round(current.getHeight() * scale));
-            BufferedImage smaller = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
-            Graphics2D graphics = smaller.createGraphics();
-            graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-            graphics.drawImage(current, 0, 0, width, height, null);
-            graphics.dispose();
-            current = smaller;
+            current = sized(current, width, height);
         }
         return current;
+    }
+
+    private static BufferedImage sized(BufferedImage image, int width, int height) {
+        BufferedImage sized = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = sized.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        graphics.drawImage(image, 0, 0, width, height, null);
+        graphics.dispose();
+        return sized;
     }
 
     public static byte[] encode(BufferedImage image) {

@@ -1,7 +1,9 @@
 package app.zumbido.formats.logos;
 
 import java.awt.geom.Path2D;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -48,11 +50,12 @@ final class Contours {
         Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
         while (!next.isEmpty()) {
             Point start = next.keySet().iterator().next();
-            path.moveTo(start.x(), start.y());
+            List<double[]> points = new ArrayList<>();
+            points.add(new double[] {start.x(), start.y()});
             for (Point at = next.remove(start); at != null && !at.equals(start); at = next.remove(at)) {
-                path.lineTo(at.x(), at.y());
+                points.add(new double[] {at.x(), at.y()});
             }
-            path.closePath();
+            Outline.append(points, path);
         }
         return path;
     }

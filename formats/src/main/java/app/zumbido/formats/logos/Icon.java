@@ -3,8 +3,9 @@ package app.zumbido.formats.logos;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.NearestPassing;
+import app.zumbido.core.logos.IconShape;
 import app.zumbido.core.logos.LogoPart;
-import app.zumbido.formats.image.PngImage;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.util.ArrayList;
@@ -29,6 +30,9 @@ public record Icon(LogoDrawing mark, Rgb ground, IconShape shape) {
     /** A line a pixel thick covers hardly any pixel whole: with less its mixtures would not reach 3:1. */
     private static final double OF_THIN_LINES = 7;
 
+    /** Of a stroke that is thinner hardly a pixel is not mixed with the ground; pixels. */
+    private static final double OF_MIXTURES = 1.8;
+
     private static final double PIXEL = 1;
     private static final double THICK_ENOUGH = 1.3;
 
@@ -46,15 +50,13 @@ public record Icon(LogoDrawing mark, Rgb ground, IconShape shape) {
     /** @param side in pixels @return as painted shapes, a unit a pixel */
     public LogoDrawing at(int side) {
         List<PaintedShape> shapes = new ArrayList<>();
-        shapes.add(new PaintedShape(shape.of(side), ground, 1));
-        double scale = shape.room() * side / Math.max(mark.width(), mark.height());
+        shapes.add(new PaintedShape(IconGround.of(shape, side), ground, 1));
+        double scale = IconGround.room(shape) * side / Math.max(mark.width(), mark.height());
         AffineTransform place = AffineTransform.getTranslateInstance(
                 (side - scale * mark.width()) / 2, (side - scale * mark.height()) / 2);
         place.scale(scale, scale);
         if (side >= DRAWN_AS_IT_IS) {
-            mark.shapes()
-                    .forEach(painted -> shapes.add(new PaintedShape(
-                            place.createTransformedShape(painted.shape()), painted.fill(), painted.opacity())));
+            mark.shapes().forEach(painted -> shapes.add(painted.moved(place)));
         } else {
             for (Map.Entry<Rgb, Area> part : mark.visible().entrySet()) {
                 shapes.add(simplified(part.getValue().createTransformedArea(place), part.getKey()));
@@ -63,26 +65,40 @@ public record Icon(LogoDrawing mark, Rgb ground, IconShape shape) {
         return new LogoDrawing(side, side, shapes);
     }
 
-    private PaintedShape simplified(Area part, Rgb color) {
-        Area opened = Areas.grown(Areas.shrunk(part, PIXEL / 2), PIXEL / 2);
-        if (Areas.measure(opened) >= THIN * Areas.measure(part)) {
-            return new PaintedShape(opened, color, 1);
-        }
-        Area thickened = Areas.grown(part, (THICK_ENOUGH - breadth(part)) / 2);
-        boolean strong = ContrastRatio.between(color, ground).reaches(OF_THIN_LINES);
-        return new PaintedShape(thickened, strong ? color : ground.ink(), 1);
+    /** @param side in pixels @return the ground in one colour, with the mark cut out of it */
+    public LogoDrawing oneColor(int side, Rgb color) {
+        LogoDrawing drawn = at(side);
+        Area left = new Area(drawn.shapes().get(0).shape());
+        drawn.shapes().stream().skip(1).forEach(painted -> left.subtract(new Area(painted.shape())));
+        return new LogoDrawing(side, side, List.of(new PaintedShape(left, color, 1)));
     }
 
-    /** How thick a thin part is about: its area over half its outline. */
+    private PaintedShape simplified(Area part, Rgb color) {
+        double breadth = breadth(part);
+        Rgb seen = breadth < OF_MIXTURES ? strong(color) : color;
+        Area opened = Areas.grown(Areas.shrunk(part, PIXEL / 2), PIXEL / 2);
+        if (Areas.measure(opened) >= THIN * Areas.measure(part)) {
+            return new PaintedShape(opened, seen, 1);
+        }
+        return new PaintedShape(Areas.grown(part, Math.max(0, THICK_ENOUGH - breadth) / 2), seen, 1);
+    }
+
+    private Rgb strong(Rgb color) {
+        return ContrastRatio.between(color, ground).reaches(OF_THIN_LINES)
+                ? color
+                : NearestPassing.of(color, ground, OF_THIN_LINES).orElse(ground.ink());
+    }
+
+    /** How thick a part is about: its area over half its outline. */
     private static double breadth(Area part) {
         double inner = Areas.measure(part);
         double outer = Areas.measure(Areas.grown(part, PIXEL / 4));
         double outline = (outer - inner) / (PIXEL / 4);
-        return outline <= 0 ? THICK_ENOUGH : Math.min(THICK_ENOUGH, 2 * inner / outline);
+        return outline <= 0 ? OF_MIXTURES : 2 * inner / outline;
     }
 
     /** @param side in pixels @return on a transparent ground */
     public byte[] png(int side) {
-        return PngImage.encode(at(side).draw(side));
+        return at(side).png(side);
     }
 }

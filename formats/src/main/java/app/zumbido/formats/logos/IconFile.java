@@ -5,6 +5,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
 
 /** Several sizes of an icon in one file, each as PNG: the .ico that browsers ask for. */
 public final class IconFile {
@@ -17,9 +18,10 @@ public final class IconFile {
 
     private IconFile() {}
 
-    public static byte[] write(Icon icon) {
+    /** @param picture by side in pixels its PNG */
+    public static byte[] write(IntFunction<byte[]> picture) {
         List<byte[]> pictures = new ArrayList<>();
-        SIZES.forEach(side -> pictures.add(icon.png(side)));
+        SIZES.forEach(side -> pictures.add(picture.apply(side)));
         int at = HEADER + ENTRY * SIZES.size();
         ByteBuffer head = ByteBuffer.allocate(at).order(ByteOrder.LITTLE_ENDIAN);
         head.putShort((short) 0).putShort(ICON).putShort((short) SIZES.size());

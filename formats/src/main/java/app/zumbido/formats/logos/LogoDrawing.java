@@ -1,10 +1,14 @@
 package app.zumbido.formats.logos;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.extraction.Extraction;
+import app.zumbido.core.extraction.Proposal;
+import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.image.Pixels;
+import app.zumbido.core.logos.Cutting;
 import app.zumbido.core.logos.LogoPart;
+import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.svg.SvgFile;
-import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
@@ -32,6 +36,12 @@ import java.util.function.UnaryOperator;
 public record LogoDrawing(double width, double height, List<PaintedShape> shapes) {
     /** A gap smaller than this share of the shorter side is no gap; shapes so near touch. */
     private static final double NEAR = 0.002;
+    /** With more colours it is no logo but a picture. */
+    private static final int MOST_COLORS = 12;
+    /** Of a page that is 1200 wide; sheets may miss its edge by rounding. */
+    private static final double MARGIN = 2;
+    /** With less of its outline beside the ground a part stands on another. */
+    private static final double EXPOSED = 0.03;
 
     public LogoDrawing {
         shapes = List.copyOf(shapes);
@@ -43,14 +53,39 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
      * @throws app.zumbido.formats.image.UnreadableImageException if it cannot be drawn
      */
     public static LogoDrawing of(SvgFile svg) {
-        List<PaintedShape> shapes = new ArrayList<>();
+        ShapesOfSvg.Painted painted = new ShapesOfSvg.Painted();
         Graphics2D nowhere = new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB).createGraphics();
         try {
-            svg.drawInto(ShapesOfSvg.into(shapes, nowhere));
+            svg.drawInto(ShapesOfSvg.into(painted, nowhere));
         } finally {
             nowhere.dispose();
         }
-        return new LogoDrawing(svg.width(), svg.height(), shapes);
+        if (painted.pictured || painted.shapes.isEmpty()) {
+            return of(svg.draw());
+        }
+        return new LogoDrawing(svg.width(), svg.height(), painted.shapes).withoutSheet();
+    }
+
+    /** The shapes of a picture of few colours, in its pixels; the ground that it stands on is none of them. */
+    public static LogoDrawing of(Pixels picture) {
+        Extraction extraction = Extraction.from(picture, Reading.ARTWORK);
+        List<Rgb> colors = new ArrayList<>();
+        Optional<Rgb> ground = Optional.empty();
+        for (Proposal proposal : extraction.proposals()) {
+            if (proposal.ground()) {
+                ground = Optional.of(proposal.color());
+            } else if (colors.size() < MOST_COLORS) {
+                colors.add(proposal.color());
+            }
+        }
+        return of(picture, colors, ground);
+    }
+
+    /** A sheet of paper that is painted first, beneath everything, is the ground. */
+    private LogoDrawing withoutSheet() {
+        boolean hasSheet = shapes.size() > 1
+                && shapes.get(0).shape().contains(MARGIN, MARGIN, width - 2 * MARGIN, height - 2 * MARGIN);
+        return hasSheet ? new LogoDrawing(width, height, shapes.subList(1, shapes.size())) : this;
     }
 
     /**
@@ -76,13 +111,14 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         graphics.scale(wide / width, tall / height);
-        shapes.forEach(painted -> {
-            Rgb fill = painted.fill();
-            graphics.setColor(new Color(fill.red(), fill.green(), fill.blue(), Math.round(painted.opacity() * 255)));
-            graphics.fill(painted.shape());
-        });
+        shapes.forEach(painted -> painted.draw(graphics));
         graphics.dispose();
         return image;
+    }
+
+    /** @param wide in pixels @return on a transparent ground */
+    public byte[] png(int wide) {
+        return PngImage.encode(draw(wide));
     }
 
     /** @return without empty margins; the page is as large as what is seen */
@@ -97,10 +133,27 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
         return new LogoDrawing(
                 seen.getWidth(),
                 seen.getHeight(),
-                shapes.stream()
-                        .map(painted -> new PaintedShape(
-                                moved.createTransformedShape(painted.shape()), painted.fill(), painted.opacity()))
-                        .toList());
+                shapes.stream().map(painted -> painted.moved(moved)).toList());
+    }
+
+    /** @return what hangs together, in the order in which it is painted */
+    public List<LogoPiece> pieces() {
+        return Pieces.of(this);
+    }
+
+    /** @return without the pieces that lie in one of the cuttings, and without empty margins */
+    public LogoDrawing without(List<Cutting> cuttings) {
+        return Pieces.without(this, cuttings);
+    }
+
+    /** @return what lies in the cutting, without empty margins */
+    public LogoDrawing within(Cutting cutting) {
+        return Pieces.within(this, cutting);
+    }
+
+    /** @return how thick the thinnest stroke is, in units */
+    public double thinnestStroke() {
+        return ThinnestStroke.of(this);
     }
 
     /** @return in other colours, in the order of the original, since subtracted areas would show seams */
@@ -109,8 +162,7 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
                 width,
                 height,
                 shapes.stream()
-                        .map(painted ->
-                                new PaintedShape(painted.shape(), change.apply(painted.fill()), painted.opacity()))
+                        .map(painted -> painted.in(change.apply(painted.fill())))
                         .toList());
     }
 
@@ -128,15 +180,29 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
 
     /** @return what has one colour, the largest first */
     public List<LogoPart> parts() {
+        if (shapes.stream().map(PaintedShape::fill).distinct().count() == 1) {
+            return List.of(new LogoPart(shapes.get(0).fill(), 1, true));
+        }
+        Map<Rgb, Area> visible = visible();
         Map<Rgb, Double> areas = new HashMap<>();
-        visible().forEach((fill, area) -> areas.put(fill, Areas.measure(area)));
+        visible.forEach((fill, area) -> areas.put(fill, Areas.measure(area)));
         double all = areas.values().stream().mapToDouble(Double::doubleValue).sum();
         List<LogoPart> parts = new ArrayList<>();
-        areas.forEach((fill, area) -> parts.add(new LogoPart(fill, area / all)));
+        visible.keySet()
+                .forEach(fill -> parts.add(new LogoPart(fill, areas.get(fill) / all, isExposed(fill, visible))));
         parts.sort(Comparator.comparingDouble(LogoPart::share)
                 .reversed()
                 .thenComparing(part -> part.color().hex()));
         return parts;
+    }
+
+    /** Whether the ground is seen beside it, at more of its outline than rounding makes. */
+    private boolean isExposed(Rgb fill, Map<Rgb, Area> visible) {
+        Area band = Areas.grown(visible.get(fill), NEAR * Math.min(width, height));
+        band.subtract(visible.get(fill));
+        double outline = Areas.measure(band);
+        visible.values().forEach(band::subtract);
+        return Areas.measure(band) > EXPOSED * outline;
     }
 
     /** @return by colour those that it touches somewhere */
@@ -148,7 +214,7 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
         Map<Rgb, Set<Rgb>> touching = new HashMap<>();
         visible.keySet()
                 .forEach(one -> visible.forEach((other, area) -> {
-                    if (!one.equals(other)) {
+                    if (!one.equals(other) && grown.get(one).intersects(area.getBounds2D())) {
                         Area shared = new Area(grown.get(one));
                         shared.intersect(area);
                         if (!shared.isEmpty()) {

@@ -2,9 +2,12 @@ package app.zumbido.formats.logos;
 
 import app.zumbido.core.color.Oklch;
 import app.zumbido.core.color.Rgb;
+import java.awt.Shape;
 import java.awt.geom.Area;
+import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A logo in one colour. What touched in two colours stays apart by a gap that is cut out of the lower part; what is nearly
@@ -18,29 +21,44 @@ final class OneColor {
 
     private static final double NEARLY_WHITE = 0.95;
     private static final double NEUTRAL = 0.04;
-    private static final int ROUNDS = 6;
 
     private OneColor() {}
 
     /** @return all of it in that colour */
     static LogoDrawing of(LogoDrawing logo, Rgb color) {
-        Area all = new Area();
         Map<Rgb, Area> visible = logo.visible();
+        Map<Rgb, Set<Rgb>> touching = logo.touching();
         List<Rgb> fills = List.copyOf(visible.keySet());
         double gap = GAP * Math.min(logo.width(), logo.height());
+        Area all = new Area();
         for (int i = 0; i < fills.size(); i++) {
             if (isHole(fills.get(i))) {
                 continue;
             }
             Area part = new Area(visible.get(fills.get(i)));
-            for (int upper = i + 1; upper < fills.size(); upper++) {
-                if (!isHole(fills.get(upper))) {
-                    part.subtract(Areas.grown(visible.get(fills.get(upper)), fitting(part, gap)));
-                }
-            }
+            List<Rgb> over = fills.subList(i + 1, fills.size()).stream()
+                    .filter(upper -> !isHole(upper))
+                    .filter(touching.getOrDefault(fills.get(i), Set.of())::contains)
+                    .toList();
+            double fitting = over.isEmpty() ? 0 : fitting(logo, part, gap);
+            over.forEach(upper -> part.subtract(near(visible.get(upper), part, fitting)));
             all.add(part);
         }
         return new LogoDrawing(logo.width(), logo.height(), List.of(new PaintedShape(all, color, 1)));
+    }
+
+    /** @return what of the upper part comes near the lower one, grown by the gap */
+    private static Area near(Area upper, Area lower, double gap) {
+        Rectangle2D around = lower.getBounds2D();
+        around.setRect(
+                around.getX() - gap, around.getY() - gap, around.getWidth() + 2 * gap, around.getHeight() + 2 * gap);
+        Area near = new Area();
+        for (Shape island : Islands.of(upper)) {
+            if (island.intersects(around)) {
+                near.add(Areas.grown(new Area(island), gap));
+            }
+        }
+        return near;
     }
 
     /** White on nothing is the ground that shows through. */
@@ -50,22 +68,9 @@ final class OneColor {
     }
 
     /** A gap that leaves something of a thin part. */
-    private static double fitting(Area part, double gap) {
-        return Math.min(gap, OF_THE_THINNEST * breadth(part, gap));
-    }
-
-    /** Twice how far the edge can move in before nothing is left, as far as it matters. */
-    private static double breadth(Area part, double gap) {
-        double low = 0;
-        double high = gap / OF_THE_THINNEST;
-        for (int round = 0; round < ROUNDS; round++) {
-            double middle = (low + high) / 2;
-            if (Areas.shrunk(part, middle / 2).isEmpty()) {
-                high = middle;
-            } else {
-                low = middle;
-            }
-        }
-        return low;
+    private static double fitting(LogoDrawing logo, Area part, double gap) {
+        LogoDrawing alone = new LogoDrawing(logo.width(), logo.height(), List.of(new PaintedShape(part, Rgb.BLACK, 1)));
+        double thinnest = alone.thinnestStroke();
+        return thinnest > 0 ? Math.min(gap, OF_THE_THINNEST * thinnest) : gap;
     }
 }

@@ -13,6 +13,10 @@ import java.util.Optional;
 final class ShapesOfPicture {
     /** Half there; of 255. */
     private static final int SOLID = 128;
+    /** Squared; what is nearer to a colour is that colour, a little worn. */
+    private static final int PURE = 3 * 12 * 12;
+    /** Smoothed edges are no wider; pixels. */
+    private static final int REACH = 2;
 
     private final Pixels pixels;
     private final List<Rgb> colors;
@@ -58,26 +62,65 @@ final class ShapesOfPicture {
         return shapes;
     }
 
-    /** A pixel whose neighbours are of two colours lies on the way from one to the other. */
+    /** A pixel that has none of the colours lies on the way between two that are near it. */
     private void share(float[][] coverages, int[] nearest, int x, int y) {
-        int width = pixels.width();
-        int at = y * width + x;
-        int own = nearest[at];
+        int at = y * pixels.width() + x;
         float alpha = (pixels.at(at) >>> 24) / 255f;
-        int other = -1;
-        for (int[] step : new int[][] {{-1, 0}, {1, 0}, {0, -1}, {0, 1}}) {
-            int besideX = x + step[0];
-            int besideY = y + step[1];
-            if (pixels.contains(besideX, besideY) && isSolid(besideY * width + besideX)) {
-                int beside = nearest[besideY * width + besideX];
-                other = beside != own ? beside : other;
+        int own = nearest[at];
+        if (!isSolid(at) || isPure(at, own)) {
+            coverages[own][at] += alpha;
+            return;
+        }
+        List<Integer> near = near(nearest, x, y);
+        int from = own;
+        int to = own;
+        // Where a colour runs into another, what is nearest is better than what is between.
+        double least = distance(colors.get(own), pixels.at(at));
+        for (int one = 0; one < near.size(); one++) {
+            for (int other = 0; other < one; other++) {
+                double away = away(colors.get(near.get(one)), colors.get(near.get(other)), pixels.at(at));
+                if (away < least) {
+                    least = away;
+                    from = near.get(one);
+                    to = near.get(other);
+                }
             }
         }
-        float share = other < 0 || !isSolid(at) ? 0 : along(colors.get(own), colors.get(other), pixels.at(at));
-        coverages[own][at] += alpha * (1 - share);
+        float share = from == to ? 0 : along(colors.get(from), colors.get(to), pixels.at(at));
+        coverages[from][at] += alpha * (1 - share);
         if (share > 0) {
-            coverages[other][at] += alpha * share;
+            coverages[to][at] += alpha * share;
         }
+    }
+
+    /** @return the colours that are pure nearby */
+    private List<Integer> near(int[] nearest, int x, int y) {
+        List<Integer> near = new ArrayList<>();
+        for (int besideY = y - REACH; besideY <= y + REACH; besideY++) {
+            for (int besideX = x - REACH; besideX <= x + REACH; besideX++) {
+                int beside = besideY * pixels.width() + besideX;
+                if (pixels.contains(besideX, besideY)
+                        && isSolid(beside)
+                        && !near.contains(nearest[beside])
+                        && isPure(beside, nearest[beside])) {
+                    near.add(nearest[beside]);
+                }
+            }
+        }
+        return near;
+    }
+
+    private boolean isPure(int index, int color) {
+        return distance(colors.get(color), pixels.at(index)) <= PURE;
+    }
+
+    /** How far a pixel lies from the way between two colours, squared. */
+    private static double away(Rgb from, Rgb to, int argb) {
+        float along = along(from, to, argb);
+        double red = from.red() + along * (to.red() - from.red()) - (argb >> 16 & 0xFF);
+        double green = from.green() + along * (to.green() - from.green()) - (argb >> 8 & 0xFF);
+        double blue = from.blue() + along * (to.blue() - from.blue()) - (argb & 0xFF);
+        return red * red + green * green + blue * blue;
     }
 
     private boolean isSolid(int index) {
@@ -118,16 +161,19 @@ final class ShapesOfPicture {
         int best = 0;
         int least = Integer.MAX_VALUE;
         for (int i = 0; i < colors.size(); i++) {
-            Rgb color = colors.get(i);
-            int red = (argb >> 16 & 0xFF) - color.red();
-            int green = (argb >> 8 & 0xFF) - color.green();
-            int blue = (argb & 0xFF) - color.blue();
-            int distance = red * red + green * green + blue * blue;
+            int distance = distance(colors.get(i), argb);
             if (distance < least) {
                 least = distance;
                 best = i;
             }
         }
         return best;
+    }
+
+    private static int distance(Rgb color, int argb) {
+        int red = (argb >> 16 & 0xFF) - color.red();
+        int green = (argb >> 8 & 0xFF) - color.green();
+        int blue = (argb & 0xFF) - color.blue();
+        return red * red + green * green + blue * blue;
     }
 }

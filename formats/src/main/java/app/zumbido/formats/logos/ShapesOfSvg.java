@@ -14,27 +14,36 @@ import java.lang.reflect.InvocationHandler;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
 import java.lang.reflect.Proxy;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** Listens to what a drawing paints: its shapes where they stand, with clips cut off, in the order of the painting. */
 final class ShapesOfSvg implements InvocationHandler {
     private final Output output;
-    private final List<PaintedShape> shapes;
+    private final Painted painted;
     private Paint paint;
     private @Nullable Area clip;
 
-    private ShapesOfSvg(Output output, List<PaintedShape> shapes, Paint paint, @Nullable Area clip) {
+    private ShapesOfSvg(Output output, Painted painted, Paint paint, @Nullable Area clip) {
         this.output = output;
-        this.shapes = shapes;
+        this.painted = painted;
         this.paint = paint;
         this.clip = clip;
     }
 
-    /** @param shapes get what is painted */
-    static Output into(List<PaintedShape> shapes, Graphics2D graphics) {
-        return proxy(new ShapesOfSvg(Output.createForGraphics(graphics), shapes, Color.BLACK, null));
+    /** What has been painted. */
+    static final class Painted {
+        final List<PaintedShape> shapes = new ArrayList<>();
+        /** Whether there are pictures besides the shapes. */
+        boolean pictured;
+    }
+
+    /** @param painted gets what is painted */
+    static Output into(Painted painted, Graphics2D graphics) {
+        return proxy(new ShapesOfSvg(Output.createForGraphics(graphics), painted, Color.BLACK, null));
     }
 
     private static Output proxy(ShapesOfSvg handler) {
@@ -55,8 +64,9 @@ final class ShapesOfSvg implements InvocationHandler {
             }
             case "setPaint" -> paint = first instanceof Supplier<?> later ? (Paint) later.get() : (Paint) first;
             case "applyClip", "setClip" -> clip((Shape) first);
+            case "drawImage" -> painted.pictured = true;
             case "createChild" -> {
-                return proxy(new ShapesOfSvg(output.createChild(), shapes, paint, clip));
+                return proxy(new ShapesOfSvg(output.createChild(), painted, paint, clip));
             }
             default -> {
                 // Everything else is the drawing's own business.
@@ -90,8 +100,15 @@ final class ShapesOfSvg implements InvocationHandler {
         }
         float opacity = output.currentOpacity() * alpha(paint);
         if (opacity > 0 && !placed.getBounds2D().isEmpty()) {
-            shapes.add(new PaintedShape(placed, color(paint), opacity));
+            painted.shapes.add(new PaintedShape(placed, color(paint), opacity, gradient(opacity, place)));
         }
+    }
+
+    /** One that is half seen through is told by its middle. */
+    private Optional<MultipleGradientPaint> gradient(float opacity, AffineTransform place) {
+        return opacity == 1 && inner(paint) instanceof MultipleGradientPaint gradient
+                ? Optional.of(Gradients.moved(gradient, place))
+                : Optional.empty();
     }
 
     private static Paint inner(Paint paint) {

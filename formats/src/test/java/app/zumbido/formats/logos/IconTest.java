@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.logos.IconShape;
 import app.zumbido.core.logos.LogoPart;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -109,7 +110,7 @@ class IconTest {
     /** Read field by field as the format has them: a head of 6 bytes, 16 for each size, then the pictures. */
     @Test
     void putsThreeSizesIntoOneFile() throws IOException {
-        byte[] file = IconFile.write(Icon.of(LOGOS.get("house"), Rgb.WHITE, IconShape.ROUND));
+        byte[] file = IconFile.write(Icon.of(LOGOS.get("house"), Rgb.WHITE, IconShape.ROUND)::png);
         ByteBuffer head = ByteBuffer.wrap(file).order(ByteOrder.LITTLE_ENDIAN);
         assertThat(List.of((int) head.getShort(), (int) head.getShort(), (int) head.getShort()))
                 .containsExactly(0, 1, 3);

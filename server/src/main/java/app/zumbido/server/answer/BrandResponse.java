@@ -17,6 +17,7 @@ import org.springframework.http.ResponseEntity;
  * @param groups every part of the palette in its order, the empty ones too
  * @param themes all of them, the one that is handed over first at first
  * @param type how it is set
+ * @param logos its logo, and what else belongs to it
  * @param palettes the name of the one that all of this stands on, and the others
  * @param consequences what would follow; only where a change is looked at before it is made
  * @param proposedShortCode what the name suggests; empty if nothing
@@ -35,6 +36,7 @@ public record BrandResponse(
         RolesResponse roles,
         List<ThemeResponse> themes,
         TypeResponse type,
+        LogosResponse logos,
         AlternativesResponse palettes,
         @Nullable ConsequencesResponse consequences) {
     public static BrandResponse of(KeptBrand kept) {
@@ -59,6 +61,7 @@ public record BrandResponse(
                 RolesResponse.of(brand),
                 ThemeResponse.allOf(brand),
                 TypeResponse.of(brand.type()),
+                LogosResponse.of(brand),
                 AlternativesResponse.of(brand),
                 consequences);
     }

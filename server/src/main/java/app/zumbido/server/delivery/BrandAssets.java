@@ -1,15 +1,19 @@
 package app.zumbido.server.delivery;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Letters;
+import app.zumbido.formats.delivery.LogoPicture;
+import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
 import java.util.Optional;
 import java.util.UUID;
 
 /** Files of one brand. */
-record BrandAssets(Brand brand, SetFaces faces) implements Assets {
+record BrandAssets(Brand brand, SetFaces faces, BrandLogos logos) implements Assets {
     @Override
     public Optional<byte[]> picture(UUID source) {
         return Optional.empty();
@@ -18,5 +22,10 @@ record BrandAssets(Brand brand, SetFaces faces) implements Assets {
     @Override
     public Optional<Letters> letters(TypeRole role) {
         return faces.letters(brand, role);
+    }
+
+    @Override
+    public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
+        return logos.picture(brand, form, version);
     }
 }

@@ -5,9 +5,11 @@ import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.css.CssProperties;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
+import app.zumbido.formats.logos.IconSet;
 import app.zumbido.formats.ooxml.PresentationTemplate;
 import app.zumbido.formats.text.CodeSheet;
 import app.zumbido.server.http.FileStem;
+import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
 import java.time.Clock;
 import java.util.List;
@@ -17,13 +19,15 @@ import org.springframework.stereotype.Component;
 @Component
 class Deliveries {
     private static final List<DeliveryWriter> WRITERS =
-            List.of(new PresentationTemplate(), new CssProperties(), new CodeSheet());
+            List.of(new PresentationTemplate(), new IconSet(), new CssProperties(), new CodeSheet());
 
     private final SetFaces faces;
+    private final BrandLogos logos;
     private final Clock clock;
 
-    Deliveries(SetFaces faces, Clock clock) {
+    Deliveries(SetFaces faces, BrandLogos logos, Clock clock) {
         this.faces = faces;
+        this.logos = logos;
         this.clock = clock;
     }
 
@@ -41,18 +45,21 @@ class Deliveries {
 
     /**
      * @throws UnknownDeliveryException if nothing of that kind is handed over
-     * @throws SlotsUnfilledException if something stands in its way
+     * @throws SlotsUnfilledException if empty slots stand in its way
+     * @throws FormMissingException if the logo does not come in the form that is asked for
      */
     Delivery prepare(String kind, Look look) {
         DeliveryWriter writer = ofKind(kind);
         for (Obstacle obstacle : writer.obstacles(look)) {
-            throw new SlotsUnfilledException(slots(obstacle));
+            throw obstacle instanceof Obstacle.UnfilledSlots unfilled
+                    ? new SlotsUnfilledException(unfilled.slots())
+                    : new FormMissingException(((Obstacle.MissingForm) obstacle).form());
         }
-        return new Delivery(writer, look, new BrandAssets(look.brand(), faces), clock.instant());
+        return new Delivery(writer, look, new BrandAssets(look.brand(), faces, logos), clock.instant());
     }
 
     static List<ThemeSlot> slots(Obstacle obstacle) {
-        return ((Obstacle.UnfilledSlots) obstacle).slots();
+        return obstacle instanceof Obstacle.UnfilledSlots unfilled ? unfilled.slots() : List.of();
     }
 
     /** @return a name that every file system takes; with the theme's where the brand has several */

@@ -1,14 +1,17 @@
 package app.zumbido.server.delivery;
 
 import app.zumbido.core.brand.Look;
+import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.server.trail.BrandKeeper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -70,8 +73,14 @@ class DeliveryController {
     /**
      * @param kind part of its address
      * @param unfilled codes of the theme slots that stand empty in its way
+     * @param missing the form of the logo that it needs and that there is not
      */
-    record DeliveryResponse(String kind, String fileName, String mediaType, List<String> unfilled) {
+    record DeliveryResponse(
+            String kind,
+            String fileName,
+            String mediaType,
+            List<String> unfilled,
+            @Nullable LogoForm missing) {
         static DeliveryResponse of(DeliveryWriter writer, Look look) {
             return new DeliveryResponse(
                     writer.kind(),
@@ -80,7 +89,13 @@ class DeliveryController {
                     writer.obstacles(look).stream()
                             .flatMap(obstacle -> Deliveries.slots(obstacle).stream())
                             .map(ThemeSlot::code)
-                            .toList());
+                            .toList(),
+                    writer.obstacles(look).stream()
+                            .flatMap(obstacle -> obstacle instanceof Obstacle.MissingForm missing
+                                    ? Stream.of(missing.form())
+                                    : Stream.empty())
+                            .findFirst()
+                            .orElse(null));
         }
     }
 }

@@ -2,6 +2,7 @@ package app.zumbido.server.demo;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.LogoChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
@@ -9,8 +10,13 @@ import app.zumbido.core.brand.ThemesChange;
 import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.logos.Cutting;
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.IconShape;
+import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Notes;
+import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
@@ -62,8 +68,15 @@ class DemoData {
     /** A small island ferry line, complete as far as the stations go. */
     private void addFerries() {
         UUID id = begin("Ostrel Ferries", "OF");
-        draft(id, "ostrel-logo.png", DemoPicture.logo("ostrel-logo.svg"));
+        draft(id, "ostrel-logo.svg", DemoPicture.file("ostrel-logo.svg"));
         add(id, "harbour-dusk.png", DemoPicture.photograph("harbour-dusk.svg"));
+        change(
+                id,
+                brand -> PaletteChange.AddSwatches.of(List.of(Swatch.of(
+                        new SwatchId(ids.next()),
+                        "Foam",
+                        Rgb.ofHex("EAF3F2"),
+                        List.of(Origin.of("harbour-dusk.png"))))));
         name(
                 id,
                 List.of(
@@ -86,6 +99,27 @@ class DemoData {
                 id,
                 brand -> new PaletteChange.NoteSwatch(
                         named(brand, "Night channel").id(), new Notes("Blue 4 of the island printers", "")));
+        logos(id);
+    }
+
+    /** The other forms are made of the long one. */
+    private void logos(UUID id) {
+        Cutting secondLine = new Cutting(0.36, 0.6, 0.64, 0.35);
+        Cutting symbol = new Cutting(0, 0, 0.35, 1);
+        form(id, LogoForm.SHORT, brand -> new Drawn.LeftOut(LogoForm.PRIMARY, List.of(secondLine)));
+        form(id, LogoForm.SUBMARK, brand -> new Drawn.CutOut(LogoForm.PRIMARY, symbol));
+        form(
+                id,
+                LogoForm.ICON,
+                brand -> new Drawn.OnGround(
+                        LogoForm.SUBMARK,
+                        new Paint.OfSwatch(named(brand, "Night channel").id()),
+                        IconShape.ROUNDED));
+        change(id, brand -> new LogoChange.SayUse(LogoForm.SHORT, "Tickets, timetables and everything narrow"));
+    }
+
+    private void form(UUID id, LogoForm form, Function<Brand, Drawn> drawn) {
+        change(id, brand -> new LogoChange.SetForm(form, drawn.apply(brand), ""));
     }
 
     /** A volunteer seed library without a logo: one picture of a seed tray, and colours taken from it. */

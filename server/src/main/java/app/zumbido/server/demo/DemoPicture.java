@@ -44,9 +44,13 @@ final class DemoPicture {
     }
 
     private static Pixels draw(String resource) {
+        return SvgFile.read(file(resource)).draw();
+    }
+
+    /** @return the drawing as it is */
+    static byte[] file(String resource) {
         try (InputStream svg = DemoPicture.class.getResourceAsStream("/demo/" + resource)) {
-            return SvgFile.read(Objects.requireNonNull(svg, resource).readAllBytes())
-                    .draw();
+            return Objects.requireNonNull(svg, resource).readAllBytes();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

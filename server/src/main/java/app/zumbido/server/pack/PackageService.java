@@ -26,9 +26,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.JacksonException;
@@ -78,11 +80,11 @@ class PackageService {
 
     private PackagedBrand pack(UUID brand) {
         RecordedBrand recorded = records.read(brand);
+        Brand standing = keeper.load(brand).brand();
         List<SourceRecord> listed =
-                sources.ofBrand(brand).stream().map(SourceRecord::of).toList();
-        List<FontRecord> faces = fonts.usedBy(keeper.load(brand).brand()).stream()
-                .map(FontRecord::of)
-                .toList();
+                needed(standing).stream().map(SourceRecord::of).toList();
+        List<FontRecord> faces =
+                fonts.usedBy(standing).stream().map(FontRecord::of).toList();
         return new PackagedBrand() {
             @Override
             public BrandRecord head() {
@@ -215,10 +217,19 @@ class PackageService {
                 Instant.parse(source.addedAt())));
     }
 
+    /** @return what lies on its sheet, and what was taken off it but is still the logo */
+    private List<SourceRow> needed(Brand brand) {
+        Set<UUID> pictures = brand.logos().pictures();
+        return Stream.concat(
+                        sources.ofBrand(brand.id()).stream(),
+                        sources.removedOf(brand.id()).stream().filter(row -> pictures.contains(row.id())))
+                .toList();
+    }
+
     /** @return a brand of its own with the same palette, theme and sources, and a trail that begins with it */
     KeptBrand copy(UUID original, String name) {
         Map<UUID, UUID> own = new HashMap<>();
-        List<SourceRow> originals = sources.ofBrand(original);
+        List<SourceRow> originals = needed(keeper.load(original).brand());
         originals.forEach(source -> own.put(source.id(), ids.next()));
         return keeper.copy(original, name, picture -> own.getOrDefault(picture, picture), copied -> {
             originals.forEach(source -> insert(SourceRecord.of(source), copied, own.get(source.id())));

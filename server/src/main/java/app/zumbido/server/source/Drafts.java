@@ -2,6 +2,7 @@ package app.zumbido.server.source;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.BrandChange;
+import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.Draft;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.palette.Swatch;
@@ -51,9 +52,15 @@ class Drafts {
             requireEmpty(brand);
             return (shown.isPresent()
                             ? Draft.from(shown.get(), row.name(), pictures.names(row), brand, ids::next)
+                                    .<Change>map(draft -> isLogo(row, shown.get()) ? draft.withLogo(row.id()) : draft)
                             : Draft.from(listings.inventory(row), row.name(), brand, ids::next))
                     .orElseThrow(() -> DraftException.nothingFound(row.name() + " shows no colour"));
         });
+    }
+
+    /** The first one is the primary one, until somebody says otherwise. */
+    private static boolean isLogo(SourceRow row, Extraction shown) {
+        return Draft.isLogo(shown) && !row.isCrop();
     }
 
     private static void requireEmpty(Brand brand) {

@@ -5,6 +5,7 @@ import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.BitmapFile;
+import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.server.storage.BlobStore;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -112,5 +113,12 @@ class Pictures {
     /** @return names that the file itself gives to colours */
     Map<Rgb, String> names(SourceRow row) {
         return names.get(Part.of(row), part -> file(row).names());
+    }
+
+    /** @return the painted shapes of a drawing; nothing of what is made of pixels */
+    Optional<LogoDrawing> shapes(SourceRow row) {
+        return file(row) instanceof SourceFile.Drawing drawing
+                ? Optional.of(LogoDrawing.of(drawing.svg()))
+                : Optional.empty();
     }
 }

@@ -16,6 +16,13 @@ public interface SourceMapper {
     @Nullable
     SourceRow find(@Param("brandId") UUID brandId, @Param("id") UUID id);
 
+    /** @return it, even if it was removed */
+    @Nullable
+    SourceRow findKept(@Param("brandId") UUID brandId, @Param("id") UUID id);
+
+    /** @return those that were removed, oldest first */
+    List<SourceRow> removedOf(@Param("brandId") UUID brandId);
+
     void insert(SourceRow row);
 
     /**

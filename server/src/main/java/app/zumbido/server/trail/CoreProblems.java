@@ -1,6 +1,8 @@
 package app.zumbido.server.trail;
 
 import app.zumbido.core.brand.UnknownAlternativeException;
+import app.zumbido.core.logos.UnknownElementException;
+import app.zumbido.core.logos.UnknownFormException;
 import app.zumbido.core.palette.UnknownSwatchException;
 import app.zumbido.core.theme.UnknownThemeException;
 import app.zumbido.server.http.ApiException;
@@ -17,6 +19,10 @@ class CoreProblems implements ForeignProblems {
     private static final Problem UNKNOWN_THEME = new Problem(HttpStatus.NOT_FOUND, "unknown-theme", "Unknown theme");
     private static final Problem UNKNOWN_ALTERNATIVE =
             new Problem(HttpStatus.NOT_FOUND, "unknown-alternative", "Unknown palette of the brand");
+    private static final Problem UNKNOWN_FORM =
+            new Problem(HttpStatus.NOT_FOUND, "unknown-form", "Unknown form of the logo");
+    private static final Problem UNKNOWN_ELEMENT =
+            new Problem(HttpStatus.NOT_FOUND, "unknown-element", "Unknown brand element");
 
     @Override
     public Optional<ApiException> of(Exception exception) {
@@ -28,6 +34,12 @@ class CoreProblems implements ForeignProblems {
         }
         if (exception instanceof UnknownAlternativeException) {
             return Optional.of(new ApiException(UNKNOWN_ALTERNATIVE, String.valueOf(exception.getMessage())));
+        }
+        if (exception instanceof UnknownFormException) {
+            return Optional.of(new ApiException(UNKNOWN_FORM, String.valueOf(exception.getMessage())));
+        }
+        if (exception instanceof UnknownElementException) {
+            return Optional.of(new ApiException(UNKNOWN_ELEMENT, String.valueOf(exception.getMessage())));
         }
         return Optional.empty();
     }

@@ -5,6 +5,9 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.GroundRules;
 import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.KeptForm;
+import app.zumbido.core.logos.LogoSet;
 import app.zumbido.core.palette.Origin;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
@@ -141,7 +144,8 @@ final class RecordedTrail {
     private static Stream<String> texts(Brand brand) {
         Alternatives others = brand.alternatives();
         return Stream.concat(
-                Stream.concat(Stream.of(brand.name(), others.inForce()), texts(brand.type())),
+                Stream.of(Stream.of(brand.name(), others.inForce()), texts(brand.type()), texts(brand.logos()))
+                        .flatMap(texts -> texts),
                 Stream.concat(
                         texts(brand.palette(), brand.roles(), brand.themes(), brand.grounds()),
                         others.others().stream()
@@ -164,6 +168,18 @@ final class RecordedTrail {
         return type.roles().values().stream()
                 .flatMap(lettering ->
                         Stream.concat(Stream.of(lettering.family()), lettering.standIns().values().stream()));
+    }
+
+    private static Stream<String> texts(LogoSet logos) {
+        return Stream.concat(
+                logos.forms().values().stream().flatMap(RecordedTrail::texts),
+                logos.elements().stream().flatMap(element -> Stream.of(element.name(), element.sentence())));
+    }
+
+    private static Stream<String> texts(KeptForm form) {
+        return form.drawn() instanceof Drawn.OfInitials initials
+                ? Stream.of(form.use(), initials.letters())
+                : Stream.of(form.use());
     }
 
     private static Stream<String> texts(Swatch swatch) {

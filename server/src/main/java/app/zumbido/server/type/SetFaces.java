@@ -8,6 +8,7 @@ import app.zumbido.core.type.RunningText;
 import app.zumbido.core.type.StandIn;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Letters;
+import app.zumbido.formats.fonts.FaceDrawer;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -34,5 +35,10 @@ public class SetFaces {
                     .toList();
             return new Letters(face.face(), face.font().panose(), standIns);
         });
+    }
+
+    /** @return what draws words in the role's face; nothing if there is no file of it */
+    public Optional<FaceDrawer> drawer(Brand brand, TypeRole role) {
+        return fonts.nearest(brand.id(), brand.type().get(role)).map(face -> new FaceDrawer(face.font()));
     }
 }

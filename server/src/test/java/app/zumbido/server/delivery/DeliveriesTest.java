@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.ooxml.PresentationTemplate;
+import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
 import java.time.Clock;
 import java.util.Optional;
@@ -33,14 +34,14 @@ class DeliveriesTest {
 
     @Test
     void isFoundByTheLastPartOfItsAddress() {
-        Deliveries deliveries = new Deliveries(mock(SetFaces.class), Clock.systemUTC());
+        Deliveries deliveries = new Deliveries(mock(SetFaces.class), mock(BrandLogos.class), Clock.systemUTC());
         assertThat(deliveries.ofKind("presentation-wide")).isInstanceOf(PresentationTemplate.class);
         assertThatThrownBy(() -> deliveries.ofKind("PRESENTATION_WIDE")).isInstanceOf(UnknownDeliveryException.class);
     }
 
     @Test
     void everyKindHasAnAddressOfItsOwn() {
-        assertThat(new Deliveries(mock(SetFaces.class), Clock.systemUTC()).all())
+        assertThat(new Deliveries(mock(SetFaces.class), mock(BrandLogos.class), Clock.systemUTC()).all())
                 .extracting(DeliveryWriter::kind)
                 .doesNotHaveDuplicates()
                 .allMatch(kind -> kind.matches("[a-z][a-z0-9-]+"));

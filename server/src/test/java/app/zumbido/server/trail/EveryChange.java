@@ -6,6 +6,7 @@ import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.GroundChange;
 import app.zumbido.core.brand.GroupChange;
+import app.zumbido.core.brand.LogoChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
 import app.zumbido.core.brand.ThemeChange;
@@ -17,6 +18,13 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.core.logos.BrandElement;
+import app.zumbido.core.logos.Cutting;
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.IconShape;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoMeasures;
+import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.MoodWord;
 import app.zumbido.core.palette.Notes;
@@ -197,6 +205,24 @@ public final class EveryChange {
                         new FontFamily("Zilla Slab", FaceKind.SLAB), new FontFamily("Inter", FaceKind.SANS))),
                 brand -> new TypeChange.ScaleSizes(TypeScale.GOLDEN),
                 brand -> new TypeChange.SetLanguages(List.of(Language.SPANISH, Language.GERMAN)),
+                brand -> new LogoChange.SetForm(LogoForm.PRIMARY, new Drawn.OfFile(new UUID(5, 1), false), "logo.svg"),
+                brand -> new LogoChange.SetForm(LogoForm.PRIMARY, new Drawn.OfFile(new UUID(5, 1), true), "logo.svg"),
+                brand -> new LogoChange.SetForm(
+                        LogoForm.SUBMARK, new Drawn.CutOut(LogoForm.PRIMARY, new Cutting(0, 0, 0.5, 1)), ""),
+                brand -> new LogoChange.SetForm(
+                        LogoForm.ICON,
+                        new Drawn.OnGround(LogoForm.SUBMARK, new Paint.Fixed(Rgb.BLACK), IconShape.ROUND),
+                        ""),
+                brand -> new LogoChange.SetVersion(
+                        LogoForm.SUBMARK, LogoVersion.DARK, Optional.of(new UUID(5, 2)), "dark.svg"),
+                brand -> new LogoChange.SetVersion(LogoForm.SUBMARK, LogoVersion.DARK, Optional.empty(), ""),
+                brand -> new LogoChange.Measure(
+                        LogoForm.PRIMARY, new LogoMeasures(Optional.of(0.5), Optional.of(28.0), Optional.empty())),
+                brand -> new LogoChange.SayUse(LogoForm.PRIMARY, "Title pages"),
+                brand -> new LogoChange.DropForm(LogoForm.SUBMARK),
+                brand -> new LogoChange.KeepElement(element("Waves")),
+                brand -> new LogoChange.KeepElement(element("Long waves")),
+                brand -> new LogoChange.DropElement(new UUID(7, 1)),
                 brand -> ThemeTaking.from(
                         new FoundTheme(
                                 "Timetable",
@@ -207,5 +233,10 @@ public final class EveryChange {
                         "timetable.pptx",
                         brand,
                         ids::next));
+    }
+
+    private static BrandElement element(String name) {
+        return new BrandElement(
+                new UUID(7, 1), BrandElement.Kind.PATTERN, name, "For the back of letters.", new UUID(5, 3));
     }
 }

@@ -8,6 +8,15 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.GroundRules;
 import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.logos.BrandElement;
+import app.zumbido.core.logos.Cutting;
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.IconShape;
+import app.zumbido.core.logos.KeptForm;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoMeasures;
+import app.zumbido.core.logos.LogoSet;
+import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Notes;
 import app.zumbido.core.palette.Origin;
@@ -67,6 +76,7 @@ final class BrandOfEverything {
                 new Themes(List.of(theme(1, PageGround.LIGHT), theme(2, PageGround.DARK))),
                 grounds(),
                 type(),
+                logos(),
                 new Alternatives(
                         "Before the decision",
                         List.of(
@@ -116,6 +126,37 @@ final class BrandOfEverything {
                             Map.of(Place.values()[number], "Instead " + number)));
         }
         return new FontSet(roles, List.of(Language.values()));
+    }
+
+    /** Each way to draw a form, version and kind of element stands somewhere. */
+    private static LogoSet logos() {
+        List<Drawn> ways = List.of(
+                new Drawn.OfFile(new UUID(5, 1), true),
+                new Drawn.LeftOut(LogoForm.PRIMARY, List.of(new Cutting(0.5, 0.25, 0.25, 0.125))),
+                new Drawn.CutOut(LogoForm.PRIMARY, new Cutting(0, 0, 0.5, 1)),
+                new Drawn.OnGround(LogoForm.SUBMARK, PAINTS.get(1), IconShape.ROUND));
+        Map<LogoForm, KeptForm> forms = new EnumMap<>(LogoForm.class);
+        for (LogoForm form : LogoForm.values()) {
+            int number = form.ordinal();
+            forms.put(
+                    form,
+                    new KeptForm(
+                            ways.get(number),
+                            Map.of(LogoVersion.values()[number], new UUID(5, 10 + number)),
+                            number == 0
+                                    ? new LogoMeasures(Optional.of(0.5), Optional.of(28.5), Optional.of(130))
+                                    : LogoMeasures.MEASURED,
+                            "Use " + number));
+        }
+        List<BrandElement> elements = Arrays.stream(BrandElement.Kind.values())
+                .map(kind -> new BrandElement(
+                        new UUID(7, kind.ordinal()),
+                        kind,
+                        "Element " + kind.ordinal(),
+                        "For the back of letters.",
+                        new UUID(5, 20 + kind.ordinal())))
+                .toList();
+        return new LogoSet(forms, elements);
     }
 
     private static Palette palette() {

@@ -6,9 +6,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.zumbido.core.brand.Alternatives;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ChangeKind;
+import app.zumbido.core.brand.LogoChange;
 import app.zumbido.core.brand.TrailNote;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.IconShape;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoSet;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
@@ -136,19 +141,43 @@ class StoredFormTest {
         assertThat(brand.type().get(TypeRole.SUBHEADING).family()).isEqualTo("Georgia");
     }
 
+    /** It was a brand of everything of its time, without a logo. */
+    @Test
+    void readsASnapshotOfTheEighthVersion() throws IOException {
+        Brand brand = written(8);
+        Brand now = BrandOfEverything.brand();
+        assertThat(brand.type()).isEqualTo(now.type());
+        assertThat(brand.themes()).isEqualTo(now.themes());
+        assertThat(brand.alternatives()).isEqualTo(now.alternatives());
+        assertThat(brand.logos()).isEqualTo(LogoSet.NONE);
+    }
+
     /** Everything that can stand in a brand, so that renaming any of it turns this red before it breaks a stored brand. */
     @Test
     void readsAndWritesThePresentVersion() throws IOException {
-        JsonNode sample = sample("brand-8.json");
+        JsonNode sample = sample("brand-9.json");
         assertThat(BrandOfEverything.reasons()).contains(SlotReason.values());
         assertThat(StoredForm.brand(sample)).isEqualTo(BrandOfEverything.brand());
         assertThat(StoredForm.tree(StoredForm.snapshot(BrandOfEverything.brand())))
                 .isEqualTo(sample);
     }
 
+    /** The one way to draw a form that a brand with an icon of its submark has no place for. */
+    @Test
+    void keepsAnIconOfInitials() {
+        Brand before = BrandOfEverything.brand();
+        Drawn initials = new Drawn.OfInitials("OF", new Paint.Fixed(Rgb.BLACK), IconShape.SQUARE);
+        Brand brand = before.apply(new LogoChange.SetForm(LogoForm.ICON, initials, ""));
+        assertThat(StoredForm.brand(StoredForm.snapshot(brand))).isEqualTo(brand);
+        assertThat(StoredForm.tree(StoredForm.snapshot(brand))
+                        .at("/brand/logos/forms/ICON/drawn/type")
+                        .asString())
+                .isEqualTo("initials");
+    }
+
     @Test
     void refusesVersionsThatItDoesNotKnow() {
-        for (int version : new int[] {0, 9, -1}) {
+        for (int version : new int[] {0, 10, -1}) {
             JsonNode snapshot = StoredForm.tree("{\"version\":" + version + ",\"brand\":{}}");
             assertThatThrownBy(() -> StoredForm.brand(snapshot)).isInstanceOf(IllegalArgumentException.class);
         }

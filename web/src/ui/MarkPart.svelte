@@ -1,16 +1,23 @@
 <script lang="ts">
-  import type { PictureSource } from '../../api/types';
-  import PartFields from '../../ui/PartFields.svelte';
-  import type { Marked } from '../../bench/marked.svelte';
+  import PartFields, { type Part } from './PartFields.svelte';
 
+  /** A picture on which a part is marked, by dragging or in numbers. */
   interface Props {
-    source: PictureSource;
+    /** In the unit of the part. */
+    size: { width: number; height: number };
+    name: string;
     /** Address of the picture. */
     picture: string;
-    marked: Marked;
+    marked: {
+      readonly part: Part;
+      set(part: Part): void;
+      span(fromX: number, fromY: number, toX: number, toY: number): void;
+    };
+    /** What is to be dragged over. */
+    what: string;
   }
 
-  const { source, picture, marked }: Props = $props();
+  const { size, name, picture, marked, what }: Props = $props();
 
   /** Where the part began, in pixels of the picture. */
   let corner: { x: number; y: number } | undefined;
@@ -18,8 +25,8 @@
   function placeOf(event: PointerEvent & { currentTarget: HTMLElement }): { x: number; y: number } {
     const box = event.currentTarget.getBoundingClientRect();
     return {
-      x: ((event.clientX - box.left) / box.width) * source.width,
-      y: ((event.clientY - box.top) / box.height) * source.height,
+      x: ((event.clientX - box.left) / box.width) * size.width,
+      y: ((event.clientY - box.top) / box.height) * size.height,
     };
   }
 
@@ -42,23 +49,23 @@
   <div
     class="picture"
     data-mark
-    style:aspect-ratio={source.width / source.height}
-    style:--ratio={source.width / source.height}
+    style:aspect-ratio={size.width / size.height}
+    style:--ratio={size.width / size.height}
     {onpointerdown}
     {onpointermove}
     onpointerup={() => (corner = undefined)}
     onpointercancel={() => (corner = undefined)}
   >
-    <img src={picture} alt={source.name} draggable="false" />
+    <img src={picture} alt={name} draggable="false" />
     <i
-      style:left="{(marked.part.x / source.width) * 100}%"
-      style:top="{(marked.part.y / source.height) * 100}%"
-      style:width="{(marked.part.width / source.width) * 100}%"
-      style:height="{(marked.part.height / source.height) * 100}%"
+      style:left="{(marked.part.x / size.width) * 100}%"
+      style:top="{(marked.part.y / size.height) * 100}%"
+      style:width="{(marked.part.width / size.width) * 100}%"
+      style:height="{(marked.part.height / size.height) * 100}%"
     ></i>
   </div>
   <p>
-    Drag over the word, or set
+    Drag over {what}, or set
     <PartFields part={marked.part} onset={(part) => marked.set(part)} />
   </p>
 </div>

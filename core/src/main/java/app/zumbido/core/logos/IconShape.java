@@ -1,0 +1,8 @@
+package app.zumbido.core.logos;
+
+/** What an icon stands on. */
+public enum IconShape {
+    ROUND,
+    ROUNDED,
+    SQUARE
+}

@@ -1,0 +1,114 @@
+package app.zumbido.formats.logos;
+
+import app.zumbido.core.brand.Look;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoVersion;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.LogoPicture;
+import app.zumbido.formats.delivery.Obstacle;
+import app.zumbido.formats.delivery.Order;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.attribute.FileTime;
+import java.time.Instant;
+import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Everything that a site needs for its icon: a picture of every size, the .ico, the drawing, the manifest and the lines that
+ * go into the head of a page. Source of the manifest: W3C Web Application Manifest.
+ */
+public final class IconSet implements DeliveryWriter {
+    private static final List<Integer> IN_MANIFEST = List.of(192, 512);
+    private static final int TOUCH = 180;
+    private static final JsonMapper MAPPER = JsonMapper.shared();
+
+    @Override
+    public String kind() {
+        return "icon-set";
+    }
+
+    @Override
+    public String ending() {
+        return "-icons.zip";
+    }
+
+    @Override
+    public String mediaType() {
+        return "application/zip";
+    }
+
+    @Override
+    public List<Obstacle> obstacles(Look look) {
+        return look.brand().logos().find(LogoForm.ICON).isPresent()
+                ? List.of()
+                : List.of(new Obstacle.MissingForm(LogoForm.ICON));
+    }
+
+    @Override
+    public void write(Order order, OutputStream out) throws IOException {
+        LogoPicture icon = order.assets()
+                .logo(LogoForm.ICON, LogoVersion.LIGHT)
+                .orElseThrow(() -> new IllegalStateException("There is no icon"));
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (int side : Icon.SIZES) {
+                put(zip, order.time(), "icon-" + side + ".png", icon.png(side));
+            }
+            put(zip, order.time(), "icon.svg", icon.svg());
+            put(zip, order.time(), "favicon.ico", IconFile.write(icon::png));
+            put(zip, order.time(), "site.webmanifest", text(manifest(order.look())));
+            put(zip, order.time(), "head.html", text(HEAD));
+        }
+    }
+
+    /** Source: HTML Living Standard, 4.6.6. */
+    private static final String HEAD = """
+            <link rel="icon" href="/favicon.ico" sizes="32x32">
+            <link rel="icon" href="/icon.svg" type="image/svg+xml">
+            <link rel="icon" href="/icon-%1$d.png" sizes="%1$dx%1$d" type="image/png">
+            <link rel="manifest" href="/site.webmanifest">
+            """.formatted(TOUCH);
+
+    private static byte[] text(String content) {
+        return content.getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** @return as JSON */
+    public static String manifest(Look look) {
+        ObjectNode manifest = MAPPER.createObjectNode();
+        manifest.put("name", look.brand().name());
+        look.brand().shortCode().ifPresent(code -> manifest.put("short_name", code));
+        ArrayNode icons = manifest.putArray("icons");
+        for (int side : IN_MANIFEST) {
+            icons.addObject()
+                    .put("src", "/icon-" + side + ".png")
+                    .put("sizes", side + "x" + side)
+                    .put("type", "image/png");
+        }
+        put(manifest, "theme_color", look, ThemeSlot.DARK_1);
+        put(manifest, "background_color", look, ThemeSlot.LIGHT_1);
+        return manifest.toPrettyString() + "\n";
+    }
+
+    private static void put(ObjectNode manifest, String name, Look look, ThemeSlot slot) {
+        Rgb color = look.colors().get(slot);
+        if (color != null) {
+            manifest.put(name, color.hex());
+        }
+    }
+
+    private static void put(ZipOutputStream zip, Instant time, String name, byte[] content) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setLastModifiedTime(FileTime.from(time));
+        zip.putNextEntry(entry);
+        zip.write(content);
+        zip.closeEntry();
+    }
+}

@@ -1,0 +1,149 @@
+package app.zumbido.server.logos;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.KeptForm;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoPart;
+import app.zumbido.core.logos.LogoSet;
+import app.zumbido.core.logos.LogoVersion;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.core.type.TypeRole;
+import app.zumbido.formats.delivery.LogoPicture;
+import app.zumbido.formats.fonts.FaceDrawer;
+import app.zumbido.formats.logos.LogoDrawing;
+import app.zumbido.formats.logos.Outlines;
+import app.zumbido.server.type.SetFaces;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Draws the forms of brands' logos. Drawing takes up to a second, so what was drawn is kept for a while. */
+@Component
+public class BrandLogos {
+    private static final long MOST_DRAWN = 400;
+
+    private final LogoSources sources;
+    private final SetFaces faces;
+    private final Cache<DrawnKey, FormDrawing> drawn =
+            Caffeine.newBuilder().maximumSize(MOST_DRAWN).build();
+    private final Cache<FormDrawing, MeasuredForm> measured =
+            Caffeine.newBuilder().maximumSize(MOST_DRAWN).build();
+    private final Cache<FormDrawing, List<LogoPart>> parts =
+            Caffeine.newBuilder().maximumSize(MOST_DRAWN).build();
+
+    BrandLogos(LogoSources sources, SetFaces faces) {
+        this.sources = sources;
+        this.faces = faces;
+    }
+
+    /**
+     * Everything that says how something is drawn.
+     *
+     * @param version nothing: the form as it is
+     * @param under what it is made of, and the colours and letters that it follows
+     */
+    private record DrawnKey(UUID brand, Drawn drawn, Optional<LogoVersion> version, List<Object> under) {}
+
+    /**
+     * @return a version of a form; nothing if the brand's logo does not come in it
+     * @throws app.zumbido.server.http.ApiException if what it is made of cannot be drawn
+     */
+    public Optional<LogoPicture> picture(Brand brand, LogoForm form, LogoVersion version) {
+        return brand.logos()
+                .find(form)
+                .map(kept -> version(brand, form, version).picture());
+    }
+
+    /** @throws app.zumbido.core.logos.UnknownFormException if the brand's logo does not come in it */
+    FormDrawing version(Brand brand, LogoForm form, LogoVersion version) {
+        KeptForm kept = brand.logos().get(form);
+        UUID own = kept.own().get(version);
+        if (own != null) {
+            boolean trimmed = kept.drawn() instanceof Drawn.OfFile file && file.trimmed();
+            return drawn(brand, brand.logos(), new Drawn.OfFile(own, trimmed));
+        }
+        FormDrawing as = drawn(brand, brand.logos(), kept.drawn());
+        if (version == LogoVersion.LIGHT) {
+            return as;
+        }
+        Tones tones = Tones.of(brand);
+        DrawnKey key = new DrawnKey(
+                brand.id(), kept.drawn(), Optional.of(version), List.of(as.mark(), under(brand, kept.drawn()), tones));
+        return drawn.get(key, missing -> as.made(version, tones));
+    }
+
+    /** @param logos of the brand, perhaps not kept yet */
+    FormDrawing drawn(Brand brand, LogoSet logos, Drawn from) {
+        List<Object> under = from.madeOf()
+                .<List<Object>>map(of ->
+                        List.of(drawn(brand, logos, logos.get(of).drawn()).mark(), under(brand, from)))
+                .orElseGet(() -> List.of(under(brand, from)));
+        return drawn.get(new DrawnKey(brand.id(), from, Optional.empty(), under), missing -> draw(brand, logos, from));
+    }
+
+    /** @return the colour and the letters that it follows, as they are now */
+    private static List<Object> under(Brand brand, Drawn from) {
+        if (from instanceof Drawn.OnGround stands) {
+            return List.of(stands.ground().resolve(brand.palette()));
+        }
+        return from instanceof Drawn.OfInitials initials
+                ? List.of(initials.ground().resolve(brand.palette()), lettering(brand), Tones.of(brand))
+                : List.of();
+    }
+
+    private static Lettering lettering(Brand brand) {
+        return brand.type().get(TypeRole.LOGO);
+    }
+
+    private FormDrawing draw(Brand brand, LogoSet logos, Drawn from) {
+        if (from instanceof Drawn.OfFile file) {
+            LogoDrawing drawing = sources.drawing(brand.id(), file.source());
+            return new FormDrawing.Mark(file.trimmed() ? drawing.trimmed() : drawing);
+        }
+        if (from instanceof Drawn.OfInitials initials) {
+            Rgb ground = initials.ground().resolve(brand.palette());
+            return new FormDrawing.OnGround(word(brand, initials.letters(), ground), ground, initials.shape());
+        }
+        LogoDrawing mark = from.madeOf()
+                .map(of -> drawn(brand, logos, logos.get(of).drawn()).mark())
+                .orElseThrow();
+        if (from instanceof Drawn.OnGround stands) {
+            return new FormDrawing.OnGround(mark, stands.ground().resolve(brand.palette()), stands.shape());
+        }
+        LogoDrawing left = from instanceof Drawn.CutOut cut
+                ? mark.within(cut.cutting())
+                : mark.without(((Drawn.LeftOut) from).cuttings());
+        return new FormDrawing.Mark(left);
+    }
+
+    /** In the light or the dark tone, whichever is seen better. */
+    private LogoDrawing word(Brand brand, String letters, Rgb ground) {
+        FaceDrawer drawer = faces.drawer(brand, TypeRole.LOGO)
+                .filter(face -> face.has(letters))
+                .orElseThrow(() -> new LogoException(
+                        "There is no file of the face " + lettering(brand).family() + " with the letters " + letters
+                                + "; choose another face in Type"));
+        Tones tones = Tones.of(brand);
+        boolean light =
+                ContrastRatio.between(tones.light(), ground).compareTo(ContrastRatio.between(tones.dark(), ground))
+                        >= 0;
+        double spacing = lettering(brand).tracking() / 1000.0;
+        return Outlines.drawing(drawer.word(letters, spacing), light ? tones.light() : tones.dark());
+    }
+
+    /** @return how thin its strokes are, and what it is made of */
+    MeasuredForm measured(FormDrawing form) {
+        return measured.get(form, one -> MeasuredForm.of(one.drawing()));
+    }
+
+    /** @return what has one colour, the largest first */
+    List<LogoPart> parts(FormDrawing form) {
+        return parts.get(form, one -> one.drawing().parts());
+    }
+}

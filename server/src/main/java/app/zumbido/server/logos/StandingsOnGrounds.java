@@ -1,0 +1,84 @@
+package app.zumbido.server.logos;
+
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.contrast.Overlay;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoGround;
+import app.zumbido.core.logos.LogoPart;
+import app.zumbido.core.logos.LogoStanding;
+import app.zumbido.core.logos.LogoVersion;
+import app.zumbido.server.http.ApiException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Looks at every version of every form on grounds, and chooses the version for each. */
+final class StandingsOnGrounds {
+    private final Map<LogoForm, Map<LogoVersion, List<LogoPart>>> parts = new EnumMap<>(LogoForm.class);
+    private final Tones tones;
+
+    StandingsOnGrounds(Brand brand, BrandLogos logos) {
+        tones = Tones.of(brand);
+        brand.logos().forms().keySet().forEach(form -> {
+            Map<LogoVersion, List<LogoPart>> versions = new EnumMap<>(LogoVersion.class);
+            try {
+                for (LogoVersion version : LogoVersion.values()) {
+                    versions.put(version, logos.parts(logos.version(brand, form, version)));
+                }
+                parts.put(form, versions);
+            } catch (ApiException e) {
+                // The station says of a form that it cannot be drawn; the others are looked at nevertheless.
+                versions.clear();
+            }
+        });
+    }
+
+    /** @return by ground and form each version, the one to be used first */
+    List<LogoGroundResponse> on(List<NamedGround> grounds) {
+        List<LogoGroundResponse> rows = new ArrayList<>();
+        for (NamedGround named : grounds) {
+            parts.forEach((form, versions) -> {
+                List<LogoStanding> standings = new ArrayList<>();
+                versions.forEach((version, seen) ->
+                        LogoStanding.of(form, version, seen, named.ground()).ifPresent(standings::add));
+                chosen(standings)
+                        .ifPresent(best -> standings.forEach(standing -> rows.add(LogoGroundResponse.of(
+                                named,
+                                standing,
+                                standing == best,
+                                standing == best && !best.reads() ? overlay(versions, named.ground()) : null))));
+            });
+        }
+        return rows;
+    }
+
+    /** The first that reads everywhere, else the first that reads in a corner, else the one that is seen best. */
+    private static Optional<LogoStanding> chosen(List<LogoStanding> standings) {
+        return standings.stream()
+                .filter(LogoStanding::reads)
+                .findFirst()
+                .or(() -> standings.stream()
+                        .filter(standing -> standing.corner().isPresent())
+                        .findFirst())
+                .or(() -> standings.stream().max(Comparator.comparing(LogoStanding::ratio)));
+    }
+
+    /** A solid and the version that reads on what it makes of the ground, whichever hides less. */
+    record Remedy(Overlay overlay, LogoVersion version) {}
+
+    private @Nullable Remedy overlay(Map<LogoVersion, List<LogoPart>> versions, LogoGround ground) {
+        Optional<Remedy> dark = LogoStanding.overlayFor(versions.get(LogoVersion.DARK), ground, tones.dark())
+                .map(laid -> new Remedy(laid, LogoVersion.DARK));
+        Optional<Remedy> light = LogoStanding.overlayFor(versions.get(LogoVersion.LIGHT), ground, tones.light())
+                .map(laid -> new Remedy(laid, LogoVersion.LIGHT));
+        return Stream.concat(dark.stream(), light.stream())
+                .min(Comparator.comparingDouble(
+                        remedy -> remedy.overlay().opacity().value()))
+                .orElse(null);
+    }
+}

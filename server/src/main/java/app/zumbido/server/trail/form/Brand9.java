@@ -1,0 +1,75 @@
+package app.zumbido.server.trail.form;
+
+import app.zumbido.core.brand.Alternatives;
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.theme.Themes;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The ninth version, the present one: its logo.
+ *
+ * @param inForce name of the palette that the brand stands on
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+record Brand9(
+        UUID id,
+        long revision,
+        String name,
+        @Nullable String shortCode,
+        Palette6 palette,
+        Roles4 roles,
+        List<Theme8> themes,
+        Grounds6 grounds,
+        Type8 type,
+        Logos9 logos,
+        String inForce,
+        List<Brand8.Alternative8> alternatives)
+        implements BrandForm {
+    static final int VERSION = 9;
+
+    static Brand9 of(Brand brand) {
+        return new Brand9(
+                brand.id(),
+                brand.revision(),
+                brand.name(),
+                brand.shortCode().orElse(null),
+                Palette6.of(brand.palette()),
+                Roles4.of(brand.roles()),
+                brand.themes().all().stream().map(Theme8::of).toList(),
+                Grounds6.of(brand.grounds()),
+                Type8.of(brand.type()),
+                Logos9.of(brand.logos()),
+                brand.alternatives().inForce(),
+                brand.alternatives().others().stream()
+                        .map(Brand8.Alternative8::of)
+                        .toList());
+    }
+
+    Brand brand() {
+        return new Brand(
+                id,
+                revision,
+                name,
+                Optional.ofNullable(shortCode),
+                palette.palette(),
+                roles.roles(),
+                new Themes(themes.stream().map(Theme8::theme).toList()),
+                grounds.grounds(),
+                type.type(),
+                logos.logos(),
+                new Alternatives(
+                        inForce,
+                        alternatives.stream()
+                                .map(Brand8.Alternative8::alternative)
+                                .toList()));
+    }
+
+    @Override
+    public Brand9 next() {
+        return this;
+    }
+}

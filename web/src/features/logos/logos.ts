@@ -1,0 +1,127 @@
+import type { FormName, LogoGround, LogoPiece } from '../../api/types';
+import { FORM_NAMES, formName, versionName, versionShort } from '../../words/logos';
+import { opacityWords } from '../../words/opacity';
+import { ratioShown } from '../../words/ratio';
+
+/** One ground with the forms on it. */
+export interface OnGround {
+  key: string;
+  name: string;
+  /** Of a plain colour. */
+  hex?: string;
+  composed?: LogoGround['composed'];
+  /** Of each form the version to be used there. */
+  shown: LogoGround[];
+  /** What does not read, and what to use instead. */
+  notes: string[];
+  /** Where it is hardest to see, of the first form. */
+  worst?: LogoGround;
+}
+
+/** @param rows every version of every form on every ground */
+export function byGround(rows: readonly LogoGround[]): OnGround[] {
+  const grounds: Record<string, LogoGround[]> = {};
+  for (const row of rows) {
+    const key = row.composed?.id ?? row.hex;
+    (grounds[key] ??= []).push(row);
+  }
+  return Object.entries(grounds).map(([key, all]) => {
+    const first = all[0] as LogoGround;
+    const chosen = FORM_NAMES.flatMap((form) => all.filter((row) => row.form === form && row.chosen));
+    return {
+      key,
+      name: first.ground,
+      ...(first.composed ? { composed: first.composed } : { hex: first.hex }),
+      shown: chosen.filter((row) => row.reads || row.corner),
+      notes: FORM_NAMES.flatMap((form) => noteOf(all.filter((row) => row.form === form))),
+      ...(first.composed ? { worst: chosen.find((row) => !row.reads) ?? chosen[0] } : {}),
+    } as OnGround;
+  });
+}
+
+/** Says of one form on one ground what does not read, if anything does not. */
+function noteOf(rows: LogoGround[]): string[] {
+  const asItIs = rows.find(({ version }) => version === 'light');
+  const chosen = rows.find((row) => row.chosen);
+  if (!asItIs || !chosen || asItIs.reads) {
+    return [];
+  }
+  const name = capital(formName(asItIs.form));
+  if (chosen.reads) {
+    return [`${name} as it is ${ratioShown(asItIs.ratio)}: use the one ${versionName(chosen.version)}`];
+  }
+  const best = `${name} ${versionName(chosen.version)} ${ratioShown(chosen.ratio)}`;
+  const corner = chosen.corner ? `: only at the ${cornerName(chosen.corner)}` : ': nothing reads';
+  const remedy = chosen.remedy
+    ? `; or lay ${chosen.remedy.hex.slice(1)} over it, ${opacityWords(Math.round(chosen.remedy.alpha * 100))}, and use the one ${versionName(chosen.remedy.version)}`
+    : '';
+  return [best + corner + remedy];
+}
+
+export function cornerName(corner: string): string {
+  return corner.replaceAll('-', ' ');
+}
+
+/** What stands beneath a form on a ground. */
+export function captionOf(row: LogoGround): string {
+  const parts = [row.form as string, versionShort(row.version), row.corner ? cornerName(row.corner) : ''];
+  return parts.filter(Boolean).join(', ');
+}
+
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** Pieces that stand together, with the box around them; in shares of the form. */
+export interface PieceGroup {
+  number: number;
+  pieces: LogoPiece[];
+  box: { x: number; y: number; width: number; height: number };
+}
+
+export function groupsOf(pieces: readonly LogoPiece[]): PieceGroup[] {
+  const numbers = [...new Set(pieces.map(({ group }) => group))].sort((a, b) => a - b);
+  return numbers.map((number) => {
+    const own = pieces.filter(({ group }) => group === number);
+    const x = Math.min(...own.map((piece) => piece.x));
+    const y = Math.min(...own.map((piece) => piece.y));
+    return {
+      number,
+      pieces: own,
+      box: {
+        x,
+        y,
+        width: Math.max(...own.map((piece) => piece.x + piece.width)) - x,
+        height: Math.max(...own.map((piece) => piece.y + piece.height)) - y,
+      },
+    };
+  });
+}
+
+/** @return where on the form a part lies, for those who do not see it */
+export function whereabouts(box: PieceGroup['box']): string {
+  const x = box.x + box.width / 2;
+  const y = box.y + box.height / 2;
+  const across = x < 0.34 ? 'left' : x > 0.66 ? 'right' : 'middle';
+  const down = y < 0.34 ? 'upper' : y > 0.66 ? 'lower' : '';
+  return [down, across].filter(Boolean).join(' ');
+}
+
+/** Initials that a name suggests: two are read at 16 pixels more easily than three. */
+export function initialsOf(name: string): string {
+  return name
+    .split(/[\s-]+/)
+    .map((word) => [...word][0] ?? '')
+    .filter((letter) => /\p{L}|\p{N}/u.test(letter))
+    .slice(0, 2)
+    .join('')
+    .toUpperCase();
+}
+
+/** What a form can be made of, by us. */
+export const MAKES: Record<FormName, string | undefined> = {
+  primary: undefined,
+  short: 'Leave parts out',
+  submark: 'Cut the symbol out',
+  icon: 'Make the icon',
+};

@@ -8,8 +8,10 @@
   import Complaint from '../../ui/Complaint.svelte';
   import EditableText from '../../ui/EditableText.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
+  import { formName } from '../../words/logos';
   import { slotName } from '../../words/slots';
   import Delivery from './Delivery.svelte';
+  import IconPreview from './IconPreview.svelte';
   import { deliveryWords } from './kinds';
   import TemplatePreview from './TemplatePreview.svelte';
   import TextPreview from './TextPreview.svelte';
@@ -86,17 +88,21 @@
 
 <Complaint text={listed.problem} />
 <ul aria-busy={listed.slow}>
-  {#each listed.value ?? [] as { kind, fileName, unfilled } (kind)}
+  {#each listed.value ?? [] as { kind, fileName, unfilled, missing } (kind)}
     {@const words = deliveryWords(kind, fileName)}
     <Delivery
       {kind}
       theme={theme.id}
       {words}
-      blocked={blockedBy(unfilled)}
-      remedy={{ address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
+      blocked={missing ? `The logo has no ${formName(missing)} yet.` : blockedBy(unfilled)}
+      remedy={missing
+        ? { address: addressOf(bench.id, 'logos'), name: 'Make one in Logos' }
+        : { address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
     >
       {#if words.preview === 'template'}
         <TemplatePreview specimen={theme.specimen} name={bench.brand.name} />
+      {:else if words.preview === 'icon' && !missing}
+        <IconPreview />
       {:else if words.preview === 'text'}
         <TextPreview {kind} theme={theme.id} name={words.name} />
       {/if}

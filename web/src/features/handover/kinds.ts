@@ -5,7 +5,7 @@ export interface DeliveryWords {
   /** How it is put in place. */
   use: string;
   /** What is shown of it beforehand. */
-  preview: 'template' | 'text' | 'none';
+  preview: 'template' | 'text' | 'icon' | 'none';
 }
 
 const WORDS: Record<string, DeliveryWords> = {
@@ -14,6 +14,12 @@ const WORDS: Record<string, DeliveryWords> = {
     size: 'widescreen, 16:9',
     use: 'Open it: a new presentation begins with these colours and fonts. To make it the one that everything new starts with, save it as the standard template of your presentation program.',
     preview: 'template',
+  },
+  'icon-set': {
+    name: 'Icon set',
+    size: '16 to 512 pixels, .ico, manifest',
+    use: 'For whoever keeps the website: put the files at the root of the site, and the lines of head.html into the head of every page.',
+    preview: 'icon',
   },
   css: {
     name: 'CSS custom properties',

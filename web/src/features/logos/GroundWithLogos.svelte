@@ -93,9 +93,9 @@
   .bar {
     position: relative;
     display: flex;
-    gap: 18px;
+    gap: 12px;
     align-items: end;
-    min-height: 78px;
+    min-height: 72px;
     padding: 8px 12px 4px;
     overflow: hidden;
     border: var(--hairline);
@@ -138,7 +138,7 @@
 
   figure img {
     max-width: 100%;
-    height: 44px;
+    height: 38px;
     object-fit: contain;
     object-position: left;
   }

@@ -1,5 +1,5 @@
 import type { FormName, LogoGround, LogoPiece } from '../../api/types';
-import { FORM_NAMES, formName, versionName, versionShort } from '../../words/logos';
+import { FORM_NAMES, versionName, versionShort } from '../../words/logos';
 import { opacityWords } from '../../words/opacity';
 import { ratioShown } from '../../words/ratio';
 
@@ -33,29 +33,43 @@ export function byGround(rows: readonly LogoGround[]): OnGround[] {
       name: first.ground,
       ...(first.composed ? { composed: first.composed } : { hex: first.hex }),
       shown: chosen.filter((row) => row.reads || row.corner),
-      notes: FORM_NAMES.flatMap((form) => noteOf(all.filter((row) => row.form === form))),
+      notes: notesOf(all),
       ...(first.composed ? { worst: chosen.find((row) => !row.reads) ?? chosen[0] } : {}),
     } as OnGround;
   });
 }
 
-/** Says of one form on one ground what does not read, if anything does not. */
-function noteOf(rows: LogoGround[]): string[] {
-  const asItIs = rows.find(({ version }) => version === 'light');
-  const chosen = rows.find((row) => row.chosen);
-  if (!asItIs || !chosen || asItIs.reads) {
-    return [];
+/** Says what does not read on one ground and what to use instead; forms that need the same are spoken of together. */
+function notesOf(rows: LogoGround[]): string[] {
+  const instead: Partial<Record<LogoGround['version'], string[]>> = {};
+  const others: string[] = [];
+  for (const form of FORM_NAMES) {
+    const own = rows.filter((row) => row.form === form);
+    const asItIs = own.find(({ version }) => version === 'light');
+    const chosen = own.find((row) => row.chosen);
+    if (!asItIs || !chosen || asItIs.reads) {
+      continue;
+    }
+    if (chosen.reads) {
+      (instead[chosen.version] ??= []).push(`${form} ${ratioShown(asItIs.ratio)}`);
+    } else {
+      others.push(nothingReads(chosen));
+    }
   }
-  const name = capital(formName(asItIs.form));
-  if (chosen.reads) {
-    return [`${name} as it is ${ratioShown(asItIs.ratio)}: use the one ${versionName(chosen.version)}`];
-  }
-  const best = `${name} ${versionName(chosen.version)} ${ratioShown(chosen.ratio)}`;
-  const corner = chosen.corner ? `: only at the ${cornerName(chosen.corner)}` : ': nothing reads';
-  const remedy = chosen.remedy
-    ? `; or lay ${chosen.remedy.hex.slice(1)} over it, ${opacityWords(Math.round(chosen.remedy.alpha * 100))}, and use the one ${versionName(chosen.remedy.version)}`
+  const words = Object.entries(instead).map(
+    ([version, forms]) =>
+      `${forms.join(', ')} as ${forms.length === 1 ? 'it is' : 'they are'}: use ${forms.length === 1 ? 'the one' : 'those'} ${versionName(version as LogoGround['version'])}`,
+  );
+  return [...words, ...others];
+}
+
+function nothingReads(best: LogoGround): string {
+  const seen = `${best.form} ${versionName(best.version)} ${ratioShown(best.ratio)}`;
+  const corner = best.corner ? `: only at the ${cornerName(best.corner)}` : ': nothing reads';
+  const remedy = best.remedy
+    ? `; or lay ${best.remedy.hex.slice(1)} over it, ${opacityWords(Math.round(best.remedy.alpha * 100))}, and use the one ${versionName(best.remedy.version)}`
     : '';
-  return [best + corner + remedy];
+  return seen + corner + remedy;
 }
 
 export function cornerName(corner: string): string {

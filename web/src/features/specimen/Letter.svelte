@@ -1,13 +1,23 @@
 <script lang="ts">
+  import type { Specimen } from '../../api/types';
+  import BrandMark from './BrandMark.svelte';
+
   interface Props {
     name: string;
+    specimen: Specimen;
+    /** Whether it carries the logo. */
+    marked: boolean;
   }
 
-  const { name }: Props = $props();
+  const { name, specimen, marked }: Props = $props();
 </script>
 
 <div class="letter">
-  <b>{name}</b>
+  <div class="head">
+    <BrandMark shown={marked} forms={['primary', 'short', 'submark']} ground={specimen.page1} height={30}>
+      <b>{name}</b>
+    </BrandMark>
+  </div>
   <p>Dear reader,</p>
   <p>the new season begins in spring. All that has changed stands <span>on this page</span>.</p>
   <h4>What stays</h4>
@@ -25,12 +35,15 @@
     text-transform: var(--body-case);
   }
 
-  b {
-    display: block;
+  .head {
     margin-bottom: 12px;
     padding-bottom: 6px;
-    overflow: hidden;
     border-bottom: 2px solid var(--bullet);
+  }
+
+  b {
+    display: block;
+    overflow: hidden;
     font: var(--heading-style) var(--heading-weight) 14px / 18px var(--heading);
     letter-spacing: var(--heading-tracking);
     text-transform: var(--heading-case);

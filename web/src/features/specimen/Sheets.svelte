@@ -24,6 +24,9 @@
   }
 
   const { specimen, name, moment, room = 'dock' }: Props = $props();
+
+  /** Before there was a brand there was no logo. */
+  const marked = $derived(moment === 'now');
 </script>
 
 <div
@@ -54,17 +57,17 @@
   style:--followed={specimen.followedLink}
   style:--link-turned={specimen.turnedLink}
 >
-  <Slide {name} />
+  <Slide {name} {specimen} {marked} />
   <Chart {specimen} />
   <Table />
-  <TitleSlide {name} />
-  <TurnedSlide onLight={specimen.dark} />
+  <TitleSlide {name} {specimen} {marked} />
+  <TurnedSlide {specimen} {marked} />
   <MoreCharts {specimen} />
   <Diagram {specimen} />
   <ColorTable {specimen} />
-  <Letter {name} />
-  <Post {specimen} />
-  <WebPage {name} />
+  <Letter {name} {specimen} {marked} />
+  <Post {specimen} {marked} />
+  <WebPage {name} {specimen} {marked} />
 </div>
 
 <style>

@@ -1,9 +1,15 @@
 <script lang="ts">
+  import type { Specimen } from '../../api/types';
+  import BrandMark from './BrandMark.svelte';
+
   interface Props {
     name: string;
+    specimen: Specimen;
+    /** Whether it carries the logo. */
+    marked: boolean;
   }
 
-  const { name }: Props = $props();
+  const { name, specimen, marked }: Props = $props();
 </script>
 
 <div class="slide">
@@ -18,10 +24,26 @@
     </ul>
     <p class="box">The one thing that matters</p>
   </div>
+  <div class="corner">
+    <BrandMark
+      shown={marked}
+      forms={['submark', 'icon', 'short', 'primary']}
+      ground={specimen.page1}
+      height={18}
+    />
+  </div>
 </div>
 
 <style>
+  .corner {
+    position: absolute;
+    right: 12px;
+    bottom: 8px;
+    max-width: 30%;
+  }
+
   .slide {
+    position: relative;
     aspect-ratio: 16 / 9;
     overflow: hidden;
     background: var(--page1);

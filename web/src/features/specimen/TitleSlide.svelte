@@ -1,12 +1,19 @@
 <script lang="ts">
+  import type { Specimen } from '../../api/types';
+  import BrandMark from './BrandMark.svelte';
+
   interface Props {
     name: string;
+    specimen: Specimen;
+    /** Whether it carries the logo. */
+    marked: boolean;
   }
 
-  const { name }: Props = $props();
+  const { name, specimen, marked }: Props = $props();
 </script>
 
 <div class="title">
+  <BrandMark shown={marked} forms={['primary', 'short', 'submark']} ground={specimen.lead} height={40} />
   <b>{name}</b>
   <i></i>
   <span>The year to come</span>

@@ -1,11 +1,18 @@
 <script lang="ts">
   /** A layout of the other ground: its link has a colour of its own, since one that reads on white does not read here. */
+  import type { Specimen } from '../../api/types';
+  import BrandMark from './BrandMark.svelte';
+
   interface Props {
-    /** Whether the pages of the theme are dark, and this one light. */
-    onLight: boolean;
+    specimen: Specimen;
+    /** Whether it carries the logo. */
+    marked: boolean;
   }
 
-  const { onLight }: Props = $props();
+  const { specimen, marked }: Props = $props();
+
+  /** Where the pages of the theme are dark this one is light. */
+  const onLight = $derived(specimen.dark);
 </script>
 
 <div class="turned">
@@ -14,10 +21,26 @@
     <li>Text is {onLight ? 'dark' : 'light'} here</li>
     <li>And <span>the link</span> has a colour that reads</li>
   </ul>
+  <div class="corner">
+    <BrandMark
+      shown={marked}
+      forms={['submark', 'icon', 'short', 'primary']}
+      ground={specimen.text1}
+      height={18}
+    />
+  </div>
 </div>
 
 <style>
+  .corner {
+    position: absolute;
+    right: 12px;
+    bottom: 8px;
+    max-width: 30%;
+  }
+
   .turned {
+    position: relative;
     aspect-ratio: 16 / 9;
     padding: 14px;
     overflow: hidden;

@@ -1,5 +1,6 @@
 package app.zumbido.formats.delivery;
 
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.TypeRole;
@@ -24,6 +25,11 @@ public interface Assets {
         public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
             return Optional.empty();
         }
+
+        @Override
+        public Optional<LogoPicture> logoOn(LogoForm form, Rgb ground) {
+            return Optional.empty();
+        }
     };
 
     /** @param source id of a picture on the brand's sheet @return the file as it was uploaded; nothing if it is gone */
@@ -34,4 +40,7 @@ public interface Assets {
 
     /** @return nothing of a form that the brand does not have */
     Optional<LogoPicture> logo(LogoForm form, LogoVersion version);
+
+    /** @return the form in the version that reads on that ground; nothing of a form that the brand does not have */
+    Optional<LogoPicture> logoOn(LogoForm form, Rgb ground);
 }

@@ -23,6 +23,7 @@ enum PresentationPart {
     LAYOUT_TITLE("/ppt/slideLayouts/slideLayout1.xml", "presentationml.slideLayout+xml", "slideLayout"),
     LAYOUT_CONTENT("/ppt/slideLayouts/slideLayout2.xml", "presentationml.slideLayout+xml", "slideLayout"),
     LAYOUT_CHART("/ppt/slideLayouts/slideLayout3.xml", "presentationml.slideLayout+xml", "slideLayout"),
+    LAYOUT_TURNED("/ppt/slideLayouts/slideLayout4.xml", "presentationml.slideLayout+xml", "slideLayout"),
     SLIDE_TITLE("/ppt/slides/slide1.xml", "presentationml.slide+xml", "slide"),
     THEME("/ppt/theme/theme1.xml", "theme+xml", "theme");
 
@@ -49,6 +50,10 @@ enum PresentationPart {
 
     PackagePart createIn(OPCPackage pkg) {
         return pkg.createPart(partName(), contentType);
+    }
+
+    PackagePart in(OPCPackage pkg) {
+        return pkg.getPart(partName());
     }
 
     /** @return the id that the package assigned */

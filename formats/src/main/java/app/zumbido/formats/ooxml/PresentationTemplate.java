@@ -33,12 +33,15 @@ import org.openxmlformats.schemas.presentationml.x2006.main.SldLayoutDocument;
 import org.openxmlformats.schemas.presentationml.x2006.main.SldMasterDocument;
 
 /**
- * A widescreen (16:9) presentation template: a title, a content and a chart layout that take every colour and font
- * from the theme. Only the theme part and the title on the first slide are the brand's.
+ * A widescreen (16:9) presentation template: a title, a content and a chart layout, and one on the other ground, that take
+ * every colour and font from the theme. The brand's are the theme part, the logo, and the title on the first slide.
  */
 public final class PresentationTemplate implements DeliveryWriter {
-    private static final List<PresentationPart> LAYOUTS =
-            List.of(PresentationPart.LAYOUT_TITLE, PresentationPart.LAYOUT_CONTENT, PresentationPart.LAYOUT_CHART);
+    private static final List<PresentationPart> LAYOUTS = List.of(
+            PresentationPart.LAYOUT_TITLE,
+            PresentationPart.LAYOUT_CONTENT,
+            PresentationPart.LAYOUT_CHART,
+            PresentationPart.LAYOUT_TURNED);
 
     /** Ids of masters and layouts share one space that begins here: ECMA-376 Part 1, 19.7.6 and 19.7.7. */
     private static final long FIRST_MASTER_ID = 2_147_483_648L;
@@ -96,6 +99,7 @@ public final class PresentationTemplate implements DeliveryWriter {
     private static void addParts(OPCPackage pkg, Order order) throws IOException, XmlException {
         Look look = order.look();
         SlideType type = new SlideType(look.brand().type());
+        SlideLogos logos = new SlideLogos(pkg, look, order.assets());
         PackagePart presentation = PresentationPart.PRESENTATION.createIn(pkg);
         PresentationPart.PRESENTATION.linkFrom(pkg);
         PackagePart master = PresentationPart.MASTER.createIn(pkg);
@@ -120,10 +124,17 @@ public final class PresentationTemplate implements DeliveryWriter {
                 SldLayoutDocument document = SldLayoutDocument.Factory.parse(in);
                 if (layout == PresentationPart.LAYOUT_TITLE) {
                     type.setTitle(document.getSldLayout());
+                    logos.onTitle(layout, document.getSldLayout().getCSld().getSpTree());
+                } else if (layout == PresentationPart.LAYOUT_TURNED) {
+                    TurnedLayout.turn(document.getSldLayout(), look);
+                    logos.inTurnedCorner(
+                            layout, document.getSldLayout().getCSld().getSpTree());
                 }
                 layout.write(pkg, document);
             }
         }
+        logos.inCorner(
+                PresentationPart.MASTER, masterDocument.getSldMaster().getCSld().getSpTree());
         PresentationPart.MASTER.write(pkg, masterDocument);
         PresentationPart.LAYOUT_TITLE.linkFrom(PresentationPart.SLIDE_TITLE.createIn(pkg));
         writeTheme(pkg, order);

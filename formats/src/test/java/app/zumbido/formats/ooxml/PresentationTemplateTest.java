@@ -68,7 +68,7 @@ class PresentationTemplateTest {
     private static final Instant TIME = Instant.parse("2026-03-01T08:00:00Z");
     private static final Brand BRAND = BrandExample.ferries();
 
-    private static Map<String, byte[]> parts(byte[] file) throws IOException {
+    static Map<String, byte[]> parts(byte[] file) throws IOException {
         Map<String, byte[]> parts = new LinkedHashMap<>();
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
             for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
@@ -110,7 +110,7 @@ class PresentationTemplateTest {
             }
         }
         assertThat(errors).isEmpty();
-        assertThat(validated).isEqualTo(7);
+        assertThat(validated).isEqualTo(8);
     }
 
     @Test
@@ -216,6 +216,11 @@ class PresentationTemplateTest {
             public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
                 return Optional.empty();
             }
+
+            @Override
+            public Optional<LogoPicture> logoOn(LogoForm form, Rgb ground) {
+                return Optional.empty();
+            }
         };
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         new PresentationTemplate().write(new Order(BRAND.look(), assets, TIME), out);
@@ -274,15 +279,15 @@ class PresentationTemplateTest {
     }
 
     @Test
-    void hasATitleAContentAndAChartLayoutOnAWidePage() throws Exception {
+    void hasATitleAContentAndAChartLayoutAndOneOnTheOtherGroundOnAWidePage() throws Exception {
         Map<String, byte[]> parts = parts(wide(BRAND));
         List<String> types = new ArrayList<>();
-        for (int i = 1; i <= 3; i++) {
+        for (int i = 1; i <= 4; i++) {
             SldLayoutDocument layout = (SldLayoutDocument)
                     parse("ppt/slideLayouts/slide", parts.get("ppt/slideLayouts/slideLayout" + i + ".xml"));
             types.add(layout.getSldLayout().getType().toString());
         }
-        assertThat(types).containsExactly("title", "obj", "chart");
+        assertThat(types).containsExactly("title", "obj", "chart", "obj");
 
         var size = ((PresentationDocument) parse("presentation", parts.get("ppt/presentation.xml")))
                 .getPresentation()

@@ -1,6 +1,7 @@
 package app.zumbido.server.delivery;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.TypeRole;
@@ -27,5 +28,10 @@ record BrandAssets(Brand brand, SetFaces faces, BrandLogos logos) implements Ass
     @Override
     public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
         return logos.picture(brand, form, version);
+    }
+
+    @Override
+    public Optional<LogoPicture> logoOn(LogoForm form, Rgb ground) {
+        return logos.pictureOn(brand, form, ground);
     }
 }

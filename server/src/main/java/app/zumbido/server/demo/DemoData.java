@@ -104,8 +104,14 @@ class DemoData {
 
     /** The other forms are made of the long one. */
     private void logos(UUID id) {
-        Cutting secondLine = new Cutting(0.36, 0.6, 0.64, 0.35);
-        Cutting symbol = new Cutting(0, 0, 0.35, 1);
+        // Shares of the long one without its margins.
+        Cutting secondLine = new Cutting(0.38, 0.7, 0.62, 0.3);
+        Cutting symbol = new Cutting(0, 0, 0.37, 1);
+        change(id, brand -> {
+            Drawn.OfFile file =
+                    (Drawn.OfFile) brand.logos().get(LogoForm.PRIMARY).drawn();
+            return new LogoChange.SetForm(LogoForm.PRIMARY, new Drawn.OfFile(file.source(), true), "");
+        });
         form(id, LogoForm.SHORT, brand -> new Drawn.LeftOut(LogoForm.PRIMARY, List.of(secondLine)));
         form(id, LogoForm.SUBMARK, brand -> new Drawn.CutOut(LogoForm.PRIMARY, symbol));
         form(

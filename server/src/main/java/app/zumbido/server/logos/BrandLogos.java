@@ -6,8 +6,10 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.KeptForm;
 import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoGround;
 import app.zumbido.core.logos.LogoPart;
 import app.zumbido.core.logos.LogoSet;
+import app.zumbido.core.logos.LogoStanding;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.TypeRole;
@@ -58,6 +60,18 @@ public class BrandLogos {
         return brand.logos()
                 .find(form)
                 .map(kept -> version(brand, form, version).picture());
+    }
+
+    /** @return a form in the version that is to be used on a ground; nothing if the brand's logo does not come in it */
+    public Optional<LogoPicture> pictureOn(Brand brand, LogoForm form, Rgb ground) {
+        if (brand.logos().find(form).isEmpty()) {
+            return Optional.empty();
+        }
+        LogoVersion version = new StandingsOnGrounds(brand, this)
+                .chosen(form, new LogoGround.Flat(ground))
+                .map(LogoStanding::version)
+                .orElse(LogoVersion.LIGHT);
+        return picture(brand, form, version);
     }
 
     /** @throws app.zumbido.core.logos.UnknownFormException if the brand's logo does not come in it */

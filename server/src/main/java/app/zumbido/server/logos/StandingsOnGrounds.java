@@ -57,6 +57,19 @@ final class StandingsOnGrounds {
         return rows;
     }
 
+    private List<LogoStanding> standings(LogoForm form, LogoGround ground) {
+        List<LogoStanding> standings = new ArrayList<>();
+        parts.getOrDefault(form, Map.of())
+                .forEach((version, seen) ->
+                        LogoStanding.of(form, version, seen, ground).ifPresent(standings::add));
+        return standings;
+    }
+
+    /** @return the version of a form to be used on a ground; nothing if the form cannot be drawn */
+    Optional<LogoStanding> chosen(LogoForm form, LogoGround ground) {
+        return chosen(standings(form, ground));
+    }
+
     /** The first that reads everywhere, else the first that reads in a corner, else the one that is seen best. */
     private static Optional<LogoStanding> chosen(List<LogoStanding> standings) {
         return standings.stream()

@@ -96,6 +96,7 @@
   }
 
   fieldset {
+    border: 0;
     display: flex;
     flex-wrap: wrap;
     gap: 6px;

@@ -16,6 +16,7 @@ import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -25,15 +26,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
-/**
- * A logo as painted shapes.
- *
- * @param width of its page, in units of its shapes
- * @param height of its page
- * @param shapes in the order in which they are painted
- */
-public record LogoDrawing(double width, double height, List<PaintedShape> shapes) {
+/** A logo as painted shapes. What is seen of them is worked out once: cutting areas out of each other takes its time. */
+public final class LogoDrawing {
     /** A gap smaller than this share of the shorter side is no gap; shapes so near touch. */
     private static final double NEAR = 0.002;
     /** With more colours it is no logo but a picture. */
@@ -43,8 +39,36 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
     /** With less of its outline beside the ground a part stands on another. */
     private static final double EXPOSED = 0.03;
 
-    public LogoDrawing {
-        shapes = List.copyOf(shapes);
+    private final double width;
+    private final double height;
+    private final List<PaintedShape> shapes;
+    private volatile @Nullable Map<Rgb, Area> visible;
+    private volatile @Nullable Map<Rgb, Set<Rgb>> touching;
+
+    /**
+     * @param width of its page, in units of its shapes
+     * @param height of its page
+     * @param shapes in the order in which they are painted
+     */
+    public LogoDrawing(double width, double height, List<PaintedShape> shapes) {
+        this.width = width;
+        this.height = height;
+        this.shapes = List.copyOf(shapes);
+    }
+
+    /** @return of its page, in units of its shapes */
+    public double width() {
+        return width;
+    }
+
+    /** @return of its page */
+    public double height() {
+        return height;
+    }
+
+    /** @return in the order in which they are painted */
+    public List<PaintedShape> shapes() {
+        return shapes;
     }
 
     /**
@@ -166,8 +190,17 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
                         .toList());
     }
 
-    /** @return by colour what is seen of it, in the order in which the colours are painted first */
+    /** @return by colour what is seen of it, in the order in which the colours are painted first; not to be changed */
     public Map<Rgb, Area> visible() {
+        Map<Rgb, Area> known = visible;
+        if (known == null) {
+            known = seen();
+            visible = known;
+        }
+        return known;
+    }
+
+    private Map<Rgb, Area> seen() {
         Map<Rgb, Area> visible = new LinkedHashMap<>();
         for (PaintedShape painted : shapes) {
             Area area = new Area(painted.shape());
@@ -175,7 +208,7 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
             visible.computeIfAbsent(painted.fill(), fill -> new Area()).add(area);
         }
         visible.values().removeIf(Area::isEmpty);
-        return visible;
+        return Collections.unmodifiableMap(visible);
     }
 
     /** @return what has one colour, the largest first */
@@ -207,6 +240,15 @@ public record LogoDrawing(double width, double height, List<PaintedShape> shapes
 
     /** @return by colour those that it touches somewhere */
     public Map<Rgb, Set<Rgb>> touching() {
+        Map<Rgb, Set<Rgb>> known = touching;
+        if (known == null) {
+            known = neighbours();
+            touching = known;
+        }
+        return known;
+    }
+
+    private Map<Rgb, Set<Rgb>> neighbours() {
         double near = NEAR * Math.min(width, height);
         Map<Rgb, Area> visible = visible();
         Map<Rgb, Area> grown = new HashMap<>();

@@ -25,6 +25,10 @@ final class Pieces {
     /** A dot stands nearer above its letter; of the letter's height. */
     private static final double ABOVE = 0.5;
 
+    /** Wider than any letter; in heights. Such a piece belongs to what it stands near beneath or above. */
+    private static final double WIDE = 2.5;
+
+    private static final double BENEATH = 0.2;
     /** A dot is so much lower than its letter at most. */
     private static final double DOT = 0.45;
 
@@ -112,6 +116,10 @@ final class Pieces {
         return new LogoDrawing(logo.width(), logo.height(), shapes).trimmed();
     }
 
+    private static boolean isWide(Rectangle2D box) {
+        return box.getWidth() > WIDE * box.getHeight();
+    }
+
     /** @return by piece the number of what it stands together with */
     private static int[] groups(List<Piece> pieces) {
         int[] group = new int[pieces.size()];
@@ -140,7 +148,10 @@ final class Pieces {
                 && fall <= ABOVE * taller
                 && lower <= DOT * taller
                 && dot.getY() < Math.max(one.getY(), other.getY());
-        return gap < 0 && fall < 0 || letters || dotted;
+        boolean stacked = -gap >= LEVEL * Math.min(one.getWidth(), other.getWidth())
+                && fall <= BENEATH * taller
+                && (isWide(one) || isWide(other));
+        return gap < 0 && fall < 0 || letters || dotted || stacked;
     }
 
     /** Groups are counted as they are read, from the upper left. */

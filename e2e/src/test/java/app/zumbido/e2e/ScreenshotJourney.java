@@ -69,15 +69,6 @@ class ScreenshotJourney extends Journey {
         assertThat(page.getByLabel("Accents")).isVisible();
         shoot("missing-colours");
         button("Close").click();
-        button("Mood words").click();
-        button("earthier").click();
-        assertThat(page.getByText("The palette becomes earthier.")).isVisible();
-        page.getByText("Eyes of others").click();
-        page.getByLabel("Strip and specimens as seen with").selectOption("little green (deutan)");
-        assertThat(page.getByText("Strip and specimens as seen with")).isVisible();
-        shoot("mood-and-eyes");
-        page.getByLabel("Strip and specimens as seen with").selectOption("full colour vision");
-        button("Leave it as it is").click();
         button("Companions").click();
         assertThat(button("Take all 9")).isVisible();
         shoot("companions");
@@ -116,6 +107,10 @@ class ScreenshotJourney extends Journey {
                 .first()
                 .click();
         shoot("type");
+        openStation("Logos");
+        assertThat(page.locator("[data-ground=FFFFFF]")).isVisible();
+        page.waitForFunction("() => [...document.images].every((image) => image.complete)");
+        shoot("logos");
         openStation("Hand over");
         shoot("hand-over");
 

@@ -22,9 +22,7 @@ class LogoSetTest {
     private static final LogoSet WHOLE = LogoSet.NONE
             .with(LogoForm.PRIMARY, new Drawn.OfFile(FILE, false))
             .with(LogoForm.SUBMARK, new Drawn.CutOut(LogoForm.PRIMARY, LEFT))
-            .with(
-                    LogoForm.ICON,
-                    new Drawn.OnGround(LogoForm.SUBMARK, new Paint.OfSwatch(NAVY), IconShape.ROUND));
+            .with(LogoForm.ICON, new Drawn.OnGround(LogoForm.SUBMARK, new Paint.OfSwatch(NAVY), IconShape.ROUND));
 
     @Test
     void knowsWhatIsMadeOfWhat() {
@@ -85,8 +83,7 @@ class LogoSetTest {
 
     @Test
     void keepsElementsInTheirOrder() {
-        BrandElement texture =
-                new BrandElement(new UUID(3, 2), BrandElement.Kind.TEXTURE, "Rope", "For bags.", OTHER);
+        BrandElement texture = new BrandElement(new UUID(3, 2), BrandElement.Kind.TEXTURE, "Rope", "For bags.", OTHER);
         LogoSet with = LogoSet.NONE.with(element("Waves", FILE)).with(texture).with(element("Long waves", FILE));
         assertThat(with.elements()).extracting(BrandElement::name).containsExactly("Long waves", "Rope");
         assertThat(with.withoutElement(new UUID(3, 1)).elements()).containsExactly(texture);

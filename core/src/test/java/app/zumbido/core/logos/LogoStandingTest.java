@@ -16,8 +16,8 @@ import org.junit.jupiter.api.Test;
 class LogoStandingTest {
     private static final Rgb NAVY = Rgb.ofHex("0B2A4A");
     private static final Rgb ORANGE = Rgb.ofHex("F2682A");
-    private static final List<LogoPart> LOGO =
-            List.of(new LogoPart(NAVY, 0.9, true), new LogoPart(ORANGE, 0.09, true), new LogoPart(Rgb.WHITE, 0.01, true));
+    private static final List<LogoPart> LOGO = List.of(
+            new LogoPart(NAVY, 0.9, true), new LogoPart(ORANGE, 0.09, true), new LogoPart(Rgb.WHITE, 0.01, true));
     private static final List<LogoPart> WHITE = List.of(new LogoPart(Rgb.WHITE, 1, true));
 
     private static LogoStanding on(LogoGround ground, List<LogoPart> parts) {
@@ -75,10 +75,12 @@ class LogoStandingTest {
     void saysTheThinnestOverlayUnderWhichItReads() {
         LogoGround picture = new LogoGround.Over(picture(), Optional.empty());
         Overlay overlay = LogoStanding.overlayFor(WHITE, picture, Rgb.BLACK).orElseThrow();
-        // By hand: 1.05 / (L + 0.05) >= 3 needs L <= 0.3, an encoded 0.584, which black at 45 % leaves (0.55), at 40 % not.
+        // By hand: 1.05 / (L + 0.05) >= 3 needs L <= 0.3, an encoded 0.584, which black at 45 % leaves (0.55), at 40 %
+        // not.
         assertThat(overlay.opacity().value()).isCloseTo(0.45, offset(1e-9));
         assertThat(on(picture.under(overlay), WHITE).reads()).isTrue();
-        assertThat(on(picture.under(new Overlay(Rgb.BLACK, Fraction.of(0.4))), WHITE).reads())
+        assertThat(on(picture.under(new Overlay(Rgb.BLACK, Fraction.of(0.4))), WHITE)
+                        .reads())
                 .isFalse();
         assertThat(LogoStanding.overlayFor(WHITE, picture, Rgb.WHITE)).isEmpty();
         assertThat(LogoStanding.overlayFor(WHITE, new LogoGround.Flat(Rgb.WHITE), Rgb.BLACK))

@@ -52,7 +52,8 @@ class PiecesTest {
         assertThat(shorter.width()).isCloseTo(5 * (218 - 6), offset(0.01));
         assertThat(shorter.height()).isCloseTo(5 * (98 - 20), offset(0.01));
         // A cutting that only touches a letter leaves it.
-        assertThat(LOGO.without(List.of(new Cutting(0.4, 0.6, 0.08, 0.4))).pieces()).hasSize(12);
+        assertThat(LOGO.without(List.of(new Cutting(0.4, 0.6, 0.08, 0.4))).pieces())
+                .hasSize(12);
     }
 
     @Test
@@ -91,9 +92,7 @@ class PiecesTest {
 
     /** Worked by hand, in units of the drawing; pieces that come to a point have no thin stroke there. */
     @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            textBlock = """
+    @CsvSource(delimiter = '|', textBlock = """
             <path d="M10 10h200v8h-200z"/>                                              | 8
             <path d="M10 10h200v8h-200z"/><path d="M10 60h200v2h-200z"/>                | 2
             <path d="M20 110L120 10" fill="none" stroke="#000" stroke-width="3"/>       | 3
@@ -127,6 +126,8 @@ class PiecesTest {
         }
         assertThat(off).isLessThan(12);
         // In another version there is one colour instead.
-        assertThat(Logos.oneColor(shaded, Rgb.BLACK).svg()).asString(StandardCharsets.UTF_8).doesNotContain("Gradient");
+        assertThat(Logos.oneColor(shaded, Rgb.BLACK).svg())
+                .asString(StandardCharsets.UTF_8)
+                .doesNotContain("Gradient");
     }
 }

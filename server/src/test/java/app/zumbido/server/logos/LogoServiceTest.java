@@ -53,8 +53,9 @@ class LogoServiceTest {
     private static final UUID LOGO = new UUID(5, 1);
     private static final UUID OWN = new UUID(5, 2);
     private static final UUID HARBOUR = new UUID(5, 3);
-    private static final LogoDrawing SQUARES = drawn("<rect x=\"0\" y=\"0\" width=\"60\" height=\"60\" fill=\"#0B2A4A\"/>"
-            + "<rect x=\"80\" y=\"20\" width=\"20\" height=\"20\" fill=\"#F2682A\"/>");
+    private static final LogoDrawing SQUARES =
+            drawn("<rect x=\"0\" y=\"0\" width=\"60\" height=\"60\" fill=\"#0B2A4A\"/>"
+                    + "<rect x=\"80\" y=\"20\" width=\"20\" height=\"20\" fill=\"#F2682A\"/>");
     private static final LogoDrawing WHITE =
             drawn("<rect x=\"0\" y=\"0\" width=\"60\" height=\"60\" fill=\"#FFFFFF\"/>");
 
@@ -159,9 +160,10 @@ class LogoServiceTest {
         assertThat(onBand.reads()).isFalse();
         assertThat(onBand.composed().stops()).containsExactly("#000000", "#FFFFFF");
         assertThat(onBand.remedy().alpha()).isBetween(0.05, 0.95);
-        assertThat(rows).anyMatch(row -> row.ground().equals("harbour.png")
-                && row.composed().source().equals(HARBOUR)
-                && row.x() != null);
+        assertThat(rows)
+                .anyMatch(row -> row.ground().equals("harbour.png")
+                        && row.composed().source().equals(HARBOUR)
+                        && row.x() != null);
     }
 
     /** One form that cannot be drawn keeps no other from being shown. */
@@ -183,7 +185,8 @@ class LogoServiceTest {
         make(LogoForm.PRIMARY, new Drawn.OfFile(LOGO, false));
         make(
                 LogoForm.ICON,
-                new Drawn.OnGround(LogoForm.PRIMARY, new Paint.OfSwatch(new SwatchId(new UUID(2, 1))), IconShape.SQUARE));
+                new Drawn.OnGround(
+                        LogoForm.PRIMARY, new Paint.OfSwatch(new SwatchId(new UUID(2, 1))), IconShape.SQUARE));
         var icon = ImageIO.read(new ByteArrayInputStream(service.icon(brand.id(), 32)));
         assertThat(icon.getWidth()).isEqualTo(32);
         assertThat(icon.getRGB(0, 0)).isEqualTo(0xFF0B2A4A);
@@ -218,8 +221,8 @@ class LogoServiceTest {
 
     @Test
     void drawsBeforeTheChangeAndOnce() {
-        Function<Brand, Change> change = given -> service.form(
-                given, LogoForm.PRIMARY, new LogoRequest(LOGO, null, null, null, null, null, null, null));
+        Function<Brand, Change> change = given ->
+                service.form(given, LogoForm.PRIMARY, new LogoRequest(LOGO, null, null, null, null, null, null, null));
         when(keeper.change(any(), any(), any())).thenAnswer(call -> {
             verify(sources, times(1)).drawing(brand.id(), LOGO);
             call.<Function<Brand, Change>>getArgument(2).apply(brand);
@@ -233,14 +236,7 @@ class LogoServiceTest {
     void makesNothingOfWhatCannotBeALogo() {
         make(LogoForm.PRIMARY, new Drawn.OfFile(LOGO, false));
         LogoRequest all = new LogoRequest(
-                null,
-                null,
-                List.of(new LogoRequest.CuttingRequest(0.0, 0.0, 1.0, 1.0)),
-                null,
-                null,
-                null,
-                null,
-                null);
+                null, null, List.of(new LogoRequest.CuttingRequest(0.0, 0.0, 1.0, 1.0)), null, null, null, null, null);
         assertThatThrownBy(() -> service.form(brand, LogoForm.SHORT, all)).hasMessageContaining("Nothing");
         LogoRequest twoWays = new LogoRequest(LOGO, null, null, null, "OF", null, "#000000", null);
         assertThatThrownBy(() -> service.form(brand, LogoForm.ICON, twoWays)).hasMessageContaining("Say one of these");

@@ -40,7 +40,7 @@
 <div class="page">
   <div
     class="field"
-    style:aspect-ratio="{form.ratio + 2 * form.clear} / {1 + 2 * form.clear}"
+    style:--ratio={(form.ratio + 2 * form.clear) / (1 + 2 * form.clear)}
     style:--x="{(form.clear / (form.ratio + 2 * form.clear)) * 100}%"
     style:--y="{(form.clear / (1 + 2 * form.clear)) * 100}%"
     data-room={Math.round(room.y)}
@@ -128,8 +128,8 @@
 
   .field {
     position: relative;
-    width: min(100%, 420px);
-    max-height: 240px;
+    width: min(100%, 420px, calc(220px * var(--ratio)));
+    aspect-ratio: var(--ratio);
     border: 1.5px dashed var(--ink-2);
   }
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { pictureOf } from '../../api/addresses';
+  import { isPicture } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { backgroundOf, markOf } from '../../ui/gradients';
   import { opacityWords } from '../../words/opacity';
@@ -15,7 +16,7 @@
   const bench = useBench();
 
   const composed = $derived(ground.composed);
-  const picture = $derived(bench.sheet.sources.find(({ id }) => id === composed?.source));
+  const picture = $derived(bench.sheet.sources.filter(isPicture).find(({ id }) => id === composed?.source));
   const field = $derived(
     composed
       ? composed.source
@@ -45,7 +46,13 @@
   <div>
     <p class="visually-hidden">On {ground.name}: {spoken || 'nothing reads'}.</p>
     <!-- Content; what it says is read out above. -->
-    <div class="bar" inert class:pictured={picture} style:--ground={field}>
+    <div
+      class="bar"
+      inert
+      class:pictured={picture}
+      style:--ground={field}
+      style:--ratio={picture ? picture.width / picture.height : 1}
+    >
       {#if picture}<img class="beneath" src={pictureOf(bench.id, picture.id)} alt="" />{/if}
       {#if composed?.laid}
         <i
@@ -103,7 +110,8 @@
   }
 
   .bar.pictured {
-    min-height: 150px;
+    width: min(100%, calc(240px * var(--ratio)));
+    aspect-ratio: var(--ratio);
   }
 
   .beneath,

@@ -32,7 +32,8 @@ export function byGround(rows: readonly LogoGround[]): OnGround[] {
       key,
       name: first.ground,
       ...(first.composed ? { composed: first.composed } : { hex: first.hex }),
-      shown: chosen.filter((row) => row.reads || row.corner),
+      // On a picture one is enough to be seen: all of them would stand in the same corner.
+      shown: chosen.filter((row) => row.reads || row.corner).slice(0, first.composed?.source ? 1 : undefined),
       notes: notesOf(all),
       ...(first.composed ? { worst: chosen.find((row) => !row.reads) ?? chosen[0] } : {}),
     } as OnGround;
@@ -42,7 +43,7 @@ export function byGround(rows: readonly LogoGround[]): OnGround[] {
 /** Says what does not read on one ground and what to use instead; forms that need the same are spoken of together. */
 function notesOf(rows: LogoGround[]): string[] {
   const instead: Partial<Record<LogoGround['version'], string[]>> = {};
-  const others: string[] = [];
+  const others: Record<string, string[]> = {};
   for (const form of FORM_NAMES) {
     const own = rows.filter((row) => row.form === form);
     const asItIs = own.find(({ version }) => version === 'light');
@@ -53,19 +54,19 @@ function notesOf(rows: LogoGround[]): string[] {
     if (chosen.reads) {
       (instead[chosen.version] ??= []).push(`${form} ${ratioShown(asItIs.ratio)}`);
     } else {
-      others.push(nothingReads(chosen));
+      (others[nothingReads(chosen)] ??= []).push(`${form} ${ratioShown(chosen.ratio)}`);
     }
   }
   const words = Object.entries(instead).map(
     ([version, forms]) =>
       `${forms.join(', ')} as ${forms.length === 1 ? 'it is' : 'they are'}: use ${forms.length === 1 ? 'the one' : 'those'} ${versionName(version as LogoGround['version'])}`,
   );
-  return [...words, ...others];
+  return [...words, ...Object.entries(others).map(([what, forms]) => `${forms.join(', ')} ${what}`)];
 }
 
 function nothingReads(best: LogoGround): string {
-  const seen = `${best.form} ${versionName(best.version)} ${ratioShown(best.ratio)}`;
-  const corner = best.corner ? `: only at the ${cornerName(best.corner)}` : ': nothing reads';
+  const seen = versionName(best.version);
+  const corner = best.corner ? `: only at the ${cornerName(best.corner)}` : ': not on all of it';
   const remedy = best.remedy
     ? `; or lay ${best.remedy.hex.slice(1)} over it, ${opacityWords(Math.round(best.remedy.alpha * 100))}, and use the one ${versionName(best.remedy.version)}`
     : '';

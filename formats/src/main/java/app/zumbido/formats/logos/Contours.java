@@ -1,6 +1,5 @@
 package app.zumbido.formats.logos;
 
-import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,22 +20,22 @@ final class Contours {
 
     private final int width;
     private final int height;
-    private final float[] coverage;
+    private final byte[] coverage;
 
-    private Contours(int width, int height, float[] coverage) {
+    private Contours(int width, int height, byte[] coverage) {
         this.width = width;
         this.height = height;
         this.coverage = coverage;
     }
 
-    /** @param coverage of each pixel, 0 to 1, row by row @return in pixels from the upper left corner of the grid */
-    static Path2D of(int width, int height, float[] coverage) {
+    /** @param coverage of each pixel, 0 to 255, row by row @return in pixels from the upper left corner of the grid */
+    static List<Outline> of(int width, int height, byte[] coverage) {
         return new Contours(width, height, coverage).trace();
     }
 
     private record Point(double x, double y) {}
 
-    private Path2D trace() {
+    private List<Outline> trace() {
         Map<Point, Point> next = new HashMap<>();
         for (int y = -1; y < height; y++) {
             for (int x = -1; x < width; x++) {
@@ -47,7 +46,7 @@ final class Contours {
                 }
             }
         }
-        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        List<Outline> outlines = new ArrayList<>();
         while (!next.isEmpty()) {
             Point start = next.keySet().iterator().next();
             List<double[]> points = new ArrayList<>();
@@ -55,13 +54,13 @@ final class Contours {
             for (Point at = next.remove(start); at != null && !at.equals(start); at = next.remove(at)) {
                 points.add(new double[] {at.x(), at.y()});
             }
-            Outline.append(points, path);
+            outlines.add(new Outline(points));
         }
-        return path;
+        return outlines;
     }
 
     private float at(int x, int y) {
-        float here = x < 0 || y < 0 || x >= width || y >= height ? 0 : coverage[y * width + x];
+        float here = x < 0 || y < 0 || x >= width || y >= height ? 0 : (coverage[y * width + x] & 0xFF) / 255f;
         // Exactly one half is the middle of a pixel, where crossings of several edges would be one.
         return Math.abs(here - HALF) < NUDGE ? HALF + NUDGE : here;
     }

@@ -13,6 +13,7 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
+import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
@@ -32,6 +33,8 @@ import org.jspecify.annotations.Nullable;
 public final class LogoDrawing {
     /** A gap smaller than this share of the shorter side is no gap; shapes so near touch. */
     private static final double NEAR = 0.002;
+    /** With more, areas take too long to be cut out of each other. */
+    static final int MOST_POINTS = 4_000;
     /** With more colours it is no logo but a picture. */
     private static final int MOST_COLORS = 12;
     /** Of a page that is 1200 wide; sheets may miss its edge by rounding. */
@@ -84,10 +87,20 @@ public final class LogoDrawing {
         } finally {
             nowhere.dispose();
         }
-        if (painted.pictured || painted.shapes.isEmpty()) {
+        if (painted.pictured || painted.shapes.isEmpty() || points(painted.shapes) > MOST_POINTS) {
             return of(svg.draw());
         }
         return new LogoDrawing(svg.width(), svg.height(), painted.shapes).withoutSheet();
+    }
+
+    private static int points(List<PaintedShape> shapes) {
+        int points = 0;
+        for (PaintedShape painted : shapes) {
+            for (PathIterator path = painted.shape().getPathIterator(null); !path.isDone(); path.next()) {
+                points++;
+            }
+        }
+        return points;
     }
 
     /** The shapes of a picture of few colours, in its pixels; the ground that it stands on is none of them. */

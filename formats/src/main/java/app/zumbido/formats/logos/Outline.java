@@ -2,6 +2,7 @@ package app.zumbido.formats.logos;
 
 import java.awt.geom.Path2D;
 import java.util.ArrayDeque;
+import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 
@@ -19,7 +20,8 @@ final class Outline {
     private final double[] y;
     private final boolean[] kept;
 
-    private Outline(List<double[]> points) {
+    /** @param points x and y of each, without the first again at the end */
+    Outline(List<double[]> points) {
         int count = points.size();
         x = new double[count + 1];
         y = new double[count + 1];
@@ -30,23 +32,27 @@ final class Outline {
         kept = new boolean[count + 1];
     }
 
-    /** @param points x and y of each, without the first again at the end */
-    static void append(List<double[]> points, Path2D path) {
-        Outline outline = new Outline(points);
-        if (outline.breadth() < CRUMB) {
-            return;
+    /**
+     * @param coarse 1 for as fine as can be, more for fewer points
+     * @param path gets the outline, unless it encloses next to nothing
+     * @return how many points it has there
+     */
+    int append(Path2D path, double coarse) {
+        if (breadth() < CRUMB * coarse) {
+            return 0;
         }
-        outline.thin();
-        boolean first = true;
-        for (int i = 0; i < points.size(); i++) {
-            if (outline.kept[i] && first) {
-                path.moveTo(outline.x[i], outline.y[i]);
-                first = false;
-            } else if (outline.kept[i]) {
-                path.lineTo(outline.x[i], outline.y[i]);
+        thin(MOVES * coarse);
+        int points = 0;
+        for (int i = 0; i < kept.length - 1; i++) {
+            if (kept[i] && points == 0) {
+                path.moveTo(x[i], y[i]);
+            } else if (kept[i]) {
+                path.lineTo(x[i], y[i]);
             }
+            points += kept[i] ? 1 : 0;
         }
         path.closePath();
+        return points;
     }
 
     /** How thick a stroke would be with the same area and outline. */
@@ -61,7 +67,8 @@ final class Outline {
     }
 
     /** The first point and the one that is farthest from it stay in any case. */
-    private void thin() {
+    private void thin(double moves) {
+        Arrays.fill(kept, false);
         int last = x.length - 1;
         int far = 0;
         for (int i = 1; i < last; i++) {
@@ -71,17 +78,17 @@ final class Outline {
         }
         kept[0] = true;
         kept[far] = true;
-        thin(0, far);
-        thin(far, last);
+        thin(0, far, moves);
+        thin(far, last, moves);
     }
 
-    private void thin(int from, int to) {
+    private void thin(int from, int to, double moves) {
         Deque<int[]> parts = new ArrayDeque<>();
         parts.push(new int[] {from, to});
         while (!parts.isEmpty()) {
             int[] part = parts.pop();
             int worst = -1;
-            double most = MOVES;
+            double most = moves;
             for (int i = part[0] + 1; i < part[1]; i++) {
                 double away = away(i, part[0], part[1]);
                 if (away > most) {

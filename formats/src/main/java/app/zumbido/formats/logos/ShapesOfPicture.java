@@ -2,6 +2,8 @@ package app.zumbido.formats.logos;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
+import app.zumbido.formats.image.UnreadableImageException;
+import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +17,8 @@ final class ShapesOfPicture {
     private static final int SOLID = 128;
     /** Squared; what is nearer to a colour is that colour, a little worn. */
     private static final int PURE = 3 * 12 * 12;
+    /** Where there is very much in a picture, outlines may be so much coarser. */
+    private static final double[] COARSER = {1, 3, 8};
     /** Smoothed edges are no wider; pixels. */
     private static final int REACH = 2;
 
@@ -42,7 +46,7 @@ final class ShapesOfPicture {
     private List<PaintedShape> shapes() {
         int width = pixels.width();
         int height = pixels.height();
-        float[][] coverages = new float[colors.size()][pixels.count()];
+        byte[][] coverages = new byte[colors.size()][pixels.count()];
         int[] nearest = new int[pixels.count()];
         for (int i = 0; i < nearest.length; i++) {
             nearest[i] = nearest(pixels.at(solid(i)));
@@ -52,23 +56,45 @@ final class ShapesOfPicture {
                 share(coverages, nearest, x, y);
             }
         }
-        List<PaintedShape> shapes = new ArrayList<>();
-        for (int color = 0; color < colors.size(); color++) {
-            if (color != ground) {
-                shapes.add(new PaintedShape(Contours.of(width, height, coverages[color]), colors.get(color), 1));
+        List<List<Outline>> outlines = new ArrayList<>();
+        for (byte[] coverage : coverages) {
+            outlines.add(Contours.of(width, height, coverage));
+        }
+        for (double coarse : COARSER) {
+            List<PaintedShape> shapes = new ArrayList<>();
+            if (shape(outlines, coarse, shapes) <= LogoDrawing.MOST_POINTS) {
+                return shapes;
             }
         }
-        shapes.removeIf(painted -> painted.shape().getBounds2D().isEmpty());
-        return shapes;
+        throw new UnreadableImageException(
+                UnreadableImageException.Reason.TOO_LARGE,
+                "There is too much in this picture for a logo; give a drawing, or a picture of a few flat colors");
+    }
+
+    /** @return how many points the shapes have together */
+    private int shape(List<List<Outline>> outlines, double coarse, List<PaintedShape> shapes) {
+        int points = 0;
+        for (int color = 0; color < colors.size(); color++) {
+            if (color != ground) {
+                Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+                for (Outline outline : outlines.get(color)) {
+                    points += outline.append(path, coarse);
+                }
+                if (!path.getBounds2D().isEmpty()) {
+                    shapes.add(new PaintedShape(path, colors.get(color), 1));
+                }
+            }
+        }
+        return points;
     }
 
     /** A pixel that has none of the colours lies on the way between two that are near it. */
-    private void share(float[][] coverages, int[] nearest, int x, int y) {
+    private void share(byte[][] coverages, int[] nearest, int x, int y) {
         int at = y * pixels.width() + x;
-        float alpha = (pixels.at(at) >>> 24) / 255f;
+        int alpha = pixels.at(at) >>> 24;
         int own = nearest[at];
         if (!isSolid(at) || isPure(at, own)) {
-            coverages[own][at] += alpha;
+            coverages[own][at] = (byte) alpha;
             return;
         }
         List<Integer> near = near(nearest, x, y);
@@ -87,9 +113,9 @@ final class ShapesOfPicture {
             }
         }
         float share = from == to ? 0 : along(colors.get(from), colors.get(to), pixels.at(at));
-        coverages[from][at] += alpha * (1 - share);
+        coverages[from][at] = (byte) Math.round(alpha * (1 - share));
         if (share > 0) {
-            coverages[to][at] += alpha * share;
+            coverages[to][at] = (byte) Math.round(alpha * share);
         }
     }
 

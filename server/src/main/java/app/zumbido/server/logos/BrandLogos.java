@@ -9,12 +9,12 @@ import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoGround;
 import app.zumbido.core.logos.LogoPart;
 import app.zumbido.core.logos.LogoSet;
-import app.zumbido.core.logos.LogoStanding;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.fonts.FaceDrawer;
+import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.formats.logos.Outlines;
 import app.zumbido.server.type.SetFaces;
@@ -62,16 +62,11 @@ public class BrandLogos {
                 .map(kept -> version(brand, form, version).picture());
     }
 
-    /** @return a form in the version that is to be used on a ground; nothing if the brand's logo does not come in it */
+    /** @return a form in the version that is to be used on a ground; nothing if there is none that can be drawn */
     public Optional<LogoPicture> pictureOn(Brand brand, LogoForm form, Rgb ground) {
-        if (brand.logos().find(form).isEmpty()) {
-            return Optional.empty();
-        }
-        LogoVersion version = new StandingsOnGrounds(brand, this)
+        return new StandingsOnGrounds(brand, this)
                 .chosen(form, new LogoGround.Flat(ground))
-                .map(LogoStanding::version)
-                .orElse(LogoVersion.LIGHT);
-        return picture(brand, form, version);
+                .flatMap(chosen -> picture(brand, form, chosen.version()));
     }
 
     /** @throws app.zumbido.core.logos.UnknownFormException if the brand's logo does not come in it */
@@ -117,7 +112,7 @@ public class BrandLogos {
 
     private FormDrawing draw(Brand brand, LogoSet logos, Drawn from) {
         if (from instanceof Drawn.OfFile file) {
-            LogoDrawing drawing = sources.drawing(brand.id(), file.source());
+            LogoDrawing drawing = drawing(brand, file.source());
             return new FormDrawing.Mark(file.trimmed() ? drawing.trimmed() : drawing);
         }
         if (from instanceof Drawn.OfInitials initials) {
@@ -134,6 +129,14 @@ public class BrandLogos {
                 ? mark.within(cut.cutting())
                 : mark.without(((Drawn.LeftOut) from).cuttings());
         return new FormDrawing.Mark(left);
+    }
+
+    private LogoDrawing drawing(Brand brand, UUID source) {
+        try {
+            return sources.drawing(brand.id(), source);
+        } catch (UnreadableImageException e) {
+            throw new LogoException(String.valueOf(e.getMessage()));
+        }
     }
 
     /** In the light or the dark tone, whichever is seen better. */

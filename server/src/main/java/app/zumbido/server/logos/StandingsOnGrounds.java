@@ -1,6 +1,7 @@
 package app.zumbido.server.logos;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.Overlay;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoGround;
@@ -81,17 +82,23 @@ final class StandingsOnGrounds {
                 .or(() -> standings.stream().max(Comparator.comparing(LogoStanding::ratio)));
     }
 
-    /** A solid and the version that reads on what it makes of the ground, whichever hides less. */
+    /** A solid and the version that reads on what it makes of the ground; of several the one that hides least. */
     record Remedy(Overlay overlay, LogoVersion version) {}
 
     private @Nullable Remedy overlay(Map<LogoVersion, List<LogoPart>> versions, LogoGround ground) {
-        Optional<Remedy> dark = LogoStanding.overlayFor(versions.get(LogoVersion.DARK), ground, tones.dark())
-                .map(laid -> new Remedy(laid, LogoVersion.DARK));
-        Optional<Remedy> light = LogoStanding.overlayFor(versions.get(LogoVersion.LIGHT), ground, tones.light())
-                .map(laid -> new Remedy(laid, LogoVersion.LIGHT));
-        return Stream.concat(dark.stream(), light.stream())
+        return Stream.of(
+                        remedy(versions, LogoVersion.DARK, ground, tones.dark()),
+                        remedy(versions, LogoVersion.ONE_LIGHT, ground, tones.dark()),
+                        remedy(versions, LogoVersion.LIGHT, ground, tones.light()),
+                        remedy(versions, LogoVersion.ONE_DARK, ground, tones.light()))
+                .flatMap(Optional::stream)
                 .min(Comparator.comparingDouble(
                         remedy -> remedy.overlay().opacity().value()))
                 .orElse(null);
+    }
+
+    private static Optional<Remedy> remedy(
+            Map<LogoVersion, List<LogoPart>> versions, LogoVersion version, LogoGround ground, Rgb solid) {
+        return LogoStanding.overlayFor(versions.get(version), ground, solid).map(laid -> new Remedy(laid, version));
     }
 }

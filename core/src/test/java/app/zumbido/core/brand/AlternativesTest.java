@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.IconShape;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.Theme;
@@ -48,6 +52,19 @@ class AlternativesTest {
         assertThat(colors(back)).containsExactly("0B2A4A", "138F8C");
         assertThat(back.roles().of(Role.MAIN)).isNotEmpty();
         assertThat(back.alternatives().inForce()).isEqualTo("First palette");
+    }
+
+    /** The logo is the same on every palette; only its ground may be of a colour that the other lacks. */
+    @Test
+    void theLogoStaysWithTheColourOfItsGround() {
+        Brand drafted = DraftedBrand.of("0B2A4A", "138F8C");
+        Paint navy = new Paint.OfSwatch(drafted.palette().swatches().get(0).id());
+        Brand before = drafted.apply(
+                new LogoChange.SetForm(LogoForm.ICON, new Drawn.OfInitials("OF", navy, IconShape.ROUND), ""));
+        Brand copied = before.apply(new AlternativeChange.BeginPalette(FIRST, "Bolder", false));
+        assertThat(copied.logos().paints()).containsExactly(navy);
+        Brand empty = before.apply(new AlternativeChange.BeginPalette(FIRST, "Campaign", true));
+        assertThat(empty.logos().paints()).containsExactly(new Paint.Fixed(Rgb.ofHex("0B2A4A")));
     }
 
     @Test

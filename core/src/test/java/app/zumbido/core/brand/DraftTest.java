@@ -90,6 +90,25 @@ class DraftTest {
         assertThat(drafted(many(Reading.PHOTOGRAPH), Map.of())).hasSize(5);
     }
 
+    private static Extraction on(String ground, double coverage) {
+        List<Proposal> proposals = List.of(proposal("0B2A4A", 1 - coverage, false), proposal(ground, coverage, true));
+        return new Extraction(Reading.ARTWORK, proposals, false, false, true);
+    }
+
+    /** Artwork on nothing, on paper, on black, or on much of a colour; common practice, no published source. */
+    @Test
+    void tellsALogoFromOtherPictures() {
+        assertThat(Draft.isLogo(many(Reading.ARTWORK))).isTrue();
+        assertThat(Draft.isLogo(many(Reading.PHOTOGRAPH))).isFalse();
+        assertThat(Draft.isLogo(on("FFFFFF", 0.4))).isTrue();
+        assertThat(Draft.isLogo(on("14142B", 0.4))).isTrue();
+        assertThat(Draft.isLogo(on("8A6B4A", 0.26))).isFalse();
+        assertThat(Draft.isLogo(on("8A6B4A", 0.8))).isTrue();
+        assertThat(Draft.isLogo(
+                        new Extraction(Reading.ARTWORK, List.of(proposal("FFFFFF", 0.5, true)), false, true, true)))
+                .isFalse();
+    }
+
     /** The chips of a sheet are the palette, in reading order; what they lie on is paper. */
     @Test
     void aSheetGivesAllItsChipsInTheirOrderAndNotItsPaper() {

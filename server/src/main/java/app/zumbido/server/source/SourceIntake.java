@@ -17,4 +17,7 @@ public interface SourceIntake {
 
     /** Makes palette and theme of an empty brand from one picture, as one step. */
     KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch);
+
+    /** Takes it off the sheet; it can be put back, and what is made of it stays. */
+    void remove(UUID brandId, UUID sourceId);
 }

@@ -145,8 +145,9 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
         return crop;
     }
 
-    /** Takes it off the sheet; it can be put back. Swatches that came from it stay. */
-    void remove(UUID brandId, UUID id) {
+    /** Swatches that came from it stay. */
+    @Override
+    public void remove(UUID brandId, UUID id) {
         keeper.require(brandId);
         setRemoved(brandId, id, clock.instant());
     }

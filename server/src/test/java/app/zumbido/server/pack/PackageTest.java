@@ -7,14 +7,19 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.ChangeKind;
 import app.zumbido.core.brand.GroundChange;
+import app.zumbido.core.brand.LogoChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
+import app.zumbido.core.logos.Drawn;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.formats.fonts.ShippedFaces;
 import app.zumbido.server.TestPictures;
 import app.zumbido.server.ZumbidoApplication;
 import app.zumbido.server.http.IfMatch;
+import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.source.SourceIntake;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
@@ -114,6 +119,30 @@ class PackageTest {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** What was taken off the sheet is still the logo, so it travels with the brand and with its copy. */
+    @Test
+    void bringsThePictureOfTheLogoAlong() {
+        BrandKeeper keeper = here.getBean(BrandKeeper.class);
+        UUID logo = here.getBean(SourceIntake.class).add(id, "mark.png", new ByteArrayInputStream(TestPictures.logo()));
+        keeper.change(
+                id,
+                IfMatch.anything(),
+                brand -> new LogoChange.SetForm(LogoForm.PRIMARY, new Drawn.OfFile(logo, false), "mark.png"));
+        here.getBean(SourceIntake.class).remove(id, logo);
+        takeIn(there, send(here, id));
+        Brand arrived = there.getBean(BrandKeeper.class).load(id).brand();
+        assertThat(there.getBean(BrandLogos.class).picture(arrived, LogoForm.PRIMARY, LogoVersion.LIGHT))
+                .hasValueSatisfying(picture -> assertThat(picture.ratio()).isEqualTo(2));
+        UUID copy = here.getBean(PackageService.class)
+                .copy(id, "Ostrel Two")
+                .brand()
+                .id();
+        Brand copied = keeper.load(copy).brand();
+        assertThat(copied.logos().pictures()).doesNotContain(logo);
+        assertThat(here.getBean(BrandLogos.class).picture(copied, LogoForm.PRIMARY, LogoVersion.LIGHT))
+                .isPresent();
     }
 
     @Test

@@ -3,7 +3,7 @@
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
-  import { carriesFiles } from '../../ui/drag';
+  import { FileDrop } from '../../ui/filedrop.svelte';
   import { formName, originWords, useOf } from '../../words/logos';
   import ChooseLogo from './ChooseLogo.svelte';
   import { capital, MAKES } from './logos';
@@ -20,35 +20,19 @@
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
-  let over = $state(false);
-
   const name = $derived(capital(formName(form)));
 
-  function ondragover(event: DragEvent) {
-    if (carriesFiles(event)) {
-      event.preventDefault();
-      over = true;
-    }
-  }
-
-  function ondrop(event: DragEvent) {
-    over = false;
-    if (carriesFiles(event)) {
-      event.preventDefault();
-      event.stopPropagation();
-      void doing.do(() => bench.takeLogos([...(event.dataTransfer?.files ?? [])], form));
-    }
-  }
+  const files = new FileDrop((dropped) => void doing.do(() => bench.takeLogos(dropped, form)));
 </script>
 
 <li
   data-form={form}
-  class:over
+  class:over={files.over}
   class:missing={!bench.logos.has(form)}
-  ondragenter={ondragover}
-  {ondragover}
-  ondragleave={() => (over = false)}
-  {ondrop}
+  ondragenter={files.enter}
+  ondragover={files.enter}
+  ondragleave={files.leave}
+  ondrop={files.drop}
 >
   {#if bench.logos.has(form)}
     <button type="button" aria-pressed={open} onclick={onopen}>

@@ -3,7 +3,7 @@
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
-  import { carriesFiles } from '../../ui/drag';
+  import { FileDrop } from '../../ui/filedrop.svelte';
   import Segments from '../../ui/Segments.svelte';
   import { wordsOf } from '../../words/trail';
   import { Before } from './before.svelte';
@@ -42,24 +42,8 @@
     });
   }
 
-  let over = $state(false);
-
-  function ondragover(event: DragEvent) {
-    if (carriesFiles(event)) {
-      event.preventDefault();
-      over = true;
-    }
-  }
-
   /** What is dropped here is shown here, and not only taken in. */
-  function ondrop(event: DragEvent) {
-    over = false;
-    if (carriesFiles(event)) {
-      event.preventDefault();
-      event.stopPropagation();
-      void bench.showOwn([...(event.dataTransfer?.files ?? [])]);
-    }
-  }
+  const files = new FileDrop((dropped) => void bench.showOwn(dropped));
 
   async function choose(value: string) {
     await doing.do(async () => {
@@ -70,11 +54,11 @@
 
 <aside
   aria-label="In use"
-  class:over
-  ondragenter={ondragover}
-  {ondragover}
-  ondragleave={() => (over = false)}
-  {ondrop}
+  class:over={files.over}
+  ondragenter={files.enter}
+  ondragover={files.enter}
+  ondragleave={files.leave}
+  ondrop={files.drop}
 >
   <div class="title">
     <h2>In use</h2>

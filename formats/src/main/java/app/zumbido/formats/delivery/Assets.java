@@ -7,40 +7,28 @@ import app.zumbido.core.type.TypeRole;
 import java.util.Optional;
 import java.util.UUID;
 
-/** Files that belong to a brand, fetched when a writer asks for them. */
+/** Files that belong to a brand, fetched when a writer asks for them; a brand has none until somebody says otherwise. */
 public interface Assets {
     /** A brand that has none. */
-    Assets NONE = new Assets() {
-        @Override
-        public Optional<byte[]> picture(UUID source) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Letters> letters(TypeRole role) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<LogoPicture> logoOn(LogoForm form, Rgb ground) {
-            return Optional.empty();
-        }
-    };
+    Assets NONE = new Assets() {};
 
     /** @param source id of a picture on the brand's sheet @return the file as it was uploaded; nothing if it is gone */
-    Optional<byte[]> picture(UUID source);
+    default Optional<byte[]> picture(UUID source) {
+        return Optional.empty();
+    }
 
     /** @return the face that the role is set in; nothing if there is no file of it */
-    Optional<Letters> letters(TypeRole role);
+    default Optional<Letters> letters(TypeRole role) {
+        return Optional.empty();
+    }
 
     /** @return nothing of a form that the brand does not have */
-    Optional<LogoPicture> logo(LogoForm form, LogoVersion version);
+    default Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
+        return Optional.empty();
+    }
 
     /** @return the form in the version that reads on that ground; nothing of a form that the brand does not have */
-    Optional<LogoPicture> logoOn(LogoForm form, Rgb ground);
+    default Optional<LogoPicture> logoOn(LogoForm form, Rgb ground) {
+        return Optional.empty();
+    }
 }

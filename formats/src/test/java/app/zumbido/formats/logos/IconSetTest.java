@@ -7,10 +7,8 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.IconShape;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
-import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
-import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
@@ -22,7 +20,6 @@ import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -35,16 +32,6 @@ class IconSetTest {
 
     /** A brand with an icon and nothing else. */
     private static final Assets ASSETS = new Assets() {
-        @Override
-        public Optional<byte[]> picture(UUID source) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Letters> letters(TypeRole role) {
-            return Optional.empty();
-        }
-
         @Override
         public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
             return form != LogoForm.ICON

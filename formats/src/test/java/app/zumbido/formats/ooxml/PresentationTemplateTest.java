@@ -8,8 +8,6 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.logos.LogoForm;
-import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
@@ -25,7 +23,6 @@ import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Letters;
-import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
 import java.awt.Color;
@@ -203,23 +200,8 @@ class PresentationTemplateTest {
                 List.of(new StandIn(Place.SLIDES, other, 0.9, 0, 1, StandIn.Evidence.SAME_METRICS, false)));
         Assets assets = new Assets() {
             @Override
-            public Optional<byte[]> picture(UUID source) {
-                return Optional.empty();
-            }
-
-            @Override
             public Optional<Letters> letters(TypeRole role) {
                 return Optional.of(letters);
-            }
-
-            @Override
-            public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
-                return Optional.empty();
-            }
-
-            @Override
-            public Optional<LogoPicture> logoOn(LogoForm form, Rgb ground) {
-                return Optional.empty();
             }
         };
         ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -5,11 +5,8 @@ import static org.assertj.core.data.Offset.offset;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.LogoForm;
-import app.zumbido.core.logos.LogoVersion;
-import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
-import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.image.PngImage;
@@ -24,7 +21,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
 import org.apache.poi.xslf.usermodel.XSLFPictureShape;
@@ -61,21 +57,6 @@ class SlideLogosTest {
 
     /** A brand whose logo comes in these forms. */
     private record Logos(List<LogoForm> forms) implements Assets {
-        @Override
-        public Optional<byte[]> picture(UUID source) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Letters> letters(TypeRole role) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
-            return Optional.empty();
-        }
-
         @Override
         public Optional<LogoPicture> logoOn(LogoForm form, Rgb ground) {
             return forms.contains(form) ? Optional.of(new AskedFor(ground)) : Optional.empty();

@@ -11,15 +11,9 @@ import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
 import java.util.Optional;
-import java.util.UUID;
 
 /** Files of one brand. */
 record BrandAssets(Brand brand, SetFaces faces, BrandLogos logos) implements Assets {
-    @Override
-    public Optional<byte[]> picture(UUID source) {
-        return Optional.empty();
-    }
-
     @Override
     public Optional<Letters> letters(TypeRole role) {
         return faces.letters(brand, role);

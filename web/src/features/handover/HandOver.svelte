@@ -12,6 +12,7 @@
   import { slotName } from '../../words/slots';
   import Delivery from './Delivery.svelte';
   import IconPreview from './IconPreview.svelte';
+  import LogoPreview from './LogoPreview.svelte';
   import { deliveryWords } from './kinds';
   import TemplatePreview from './TemplatePreview.svelte';
   import TextPreview from './TextPreview.svelte';
@@ -101,6 +102,8 @@
     >
       {#if words.preview === 'template'}
         <TemplatePreview specimen={theme.specimen} name={bench.brand.name} />
+      {:else if words.preview === 'logo' && !missing}
+        <LogoPreview />
       {:else if words.preview === 'icon' && !missing}
         <IconPreview />
       {:else if words.preview === 'text'}

@@ -5,7 +5,7 @@ export interface DeliveryWords {
   /** How it is put in place. */
   use: string;
   /** What is shown of it beforehand. */
-  preview: 'template' | 'text' | 'icon' | 'none';
+  preview: 'template' | 'text' | 'icon' | 'logo' | 'none';
 }
 
 const WORDS: Record<string, DeliveryWords> = {
@@ -15,11 +15,29 @@ const WORDS: Record<string, DeliveryWords> = {
     use: 'Open it: a new presentation begins with these colours and fonts. To make it the one that everything new starts with, save it as the standard template of your presentation program.',
     preview: 'template',
   },
+  logos: {
+    name: 'Logos',
+    size: 'by form, ground and size',
+    use: 'For everybody who needs the logo: each form for light and dark grounds and in one colour, as drawing and as pictures, with the icons of the site.',
+    preview: 'logo',
+  },
   'icon-set': {
     name: 'Icon set',
     size: '16 to 512 pixels, .ico, manifest',
     use: 'For whoever keeps the website: put the files at the root of the site, and the lines of head.html into the head of every page.',
     preview: 'icon',
+  },
+  tokens: {
+    name: 'Design tokens',
+    size: 'one file, Design Tokens format 2025.10',
+    use: 'For programs that build apps and sites: palette, roles, themes and type, each colour written once.',
+    preview: 'text',
+  },
+  table: {
+    name: 'Codes as a table',
+    size: 'CSV, a line for each colour',
+    use: 'For a workbook, or to take the codes into another program.',
+    preview: 'text',
   },
   css: {
     name: 'CSS custom properties',

@@ -12,11 +12,9 @@ import app.zumbido.formats.delivery.Order;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.attribute.FileTime;
-import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
+import java.util.Map;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -54,18 +52,23 @@ public final class IconSet implements DeliveryWriter {
 
     @Override
     public void write(Order order, OutputStream out) throws IOException {
+        FolderZip.write(out, order.time(), files(order));
+    }
+
+    /** @return by name what is in it @throws IllegalStateException if there is no icon */
+    static Map<String, byte[]> files(Order order) {
         LogoPicture icon = order.assets()
                 .logo(LogoForm.ICON, LogoVersion.LIGHT)
                 .orElseThrow(() -> new IllegalStateException("There is no icon"));
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            for (int side : Icon.SIZES) {
-                put(zip, order.time(), "icon-" + side + ".png", icon.png(side));
-            }
-            put(zip, order.time(), "icon.svg", icon.svg());
-            put(zip, order.time(), "favicon.ico", IconFile.write(icon::png));
-            put(zip, order.time(), "site.webmanifest", text(manifest(order.look())));
-            put(zip, order.time(), "head.html", text(HEAD));
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        for (int side : Icon.SIZES) {
+            files.put("icon-" + side + ".png", icon.png(side));
         }
+        files.put("icon.svg", icon.svg());
+        files.put("favicon.ico", IconFile.write(icon::png));
+        files.put("site.webmanifest", text(manifest(order.look())));
+        files.put("head.html", text(HEAD));
+        return files;
     }
 
     /** Source: HTML Living Standard, 4.6.6. */
@@ -81,7 +84,7 @@ public final class IconSet implements DeliveryWriter {
     }
 
     /** @return as JSON */
-    public static String manifest(Look look) {
+    private static String manifest(Look look) {
         ObjectNode manifest = MAPPER.createObjectNode();
         manifest.put("name", look.brand().name());
         look.brand().shortCode().ifPresent(code -> manifest.put("short_name", code));
@@ -102,13 +105,5 @@ public final class IconSet implements DeliveryWriter {
         if (color != null) {
             manifest.put(name, color.hex());
         }
-    }
-
-    private static void put(ZipOutputStream zip, Instant time, String name, byte[] content) throws IOException {
-        ZipEntry entry = new ZipEntry(name);
-        entry.setLastModifiedTime(FileTime.from(time));
-        zip.putNextEntry(entry);
-        zip.write(content);
-        zip.closeEntry();
     }
 }

@@ -31,7 +31,7 @@ class IconSetTest {
             Icon.of(DrawnLogos.all().get("sail and wave"), Rgb.ofHex("0B2A4A"), IconShape.ROUNDED);
 
     /** A brand with an icon and nothing else. */
-    private static final Assets ASSETS = new Assets() {
+    static final Assets ASSETS = new Assets() {
         @Override
         public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
             return form != LogoForm.ICON

@@ -6,8 +6,11 @@ import app.zumbido.formats.css.CssProperties;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.logos.IconSet;
+import app.zumbido.formats.logos.LogoFolder;
 import app.zumbido.formats.ooxml.PresentationTemplate;
 import app.zumbido.formats.text.CodeSheet;
+import app.zumbido.formats.text.CodeTable;
+import app.zumbido.formats.tokens.DesignTokens;
 import app.zumbido.server.http.FileStem;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
@@ -18,8 +21,14 @@ import org.springframework.stereotype.Component;
 /** The list of everything that can be handed over; what is not in it, nobody can ask for. */
 @Component
 class Deliveries {
-    private static final List<DeliveryWriter> WRITERS =
-            List.of(new PresentationTemplate(), new IconSet(), new CssProperties(), new CodeSheet());
+    private static final List<DeliveryWriter> WRITERS = List.of(
+            new PresentationTemplate(),
+            new LogoFolder(),
+            new IconSet(),
+            new CssProperties(),
+            new DesignTokens(),
+            new CodeTable(),
+            new CodeSheet());
 
     private final SetFaces faces;
     private final BrandLogos logos;

@@ -2,6 +2,7 @@ package app.zumbido.formats.css;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Look;
+import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.formats.delivery.Assets;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -55,12 +57,20 @@ public final class CssProperties implements DeliveryWriter {
         look.colors()
                 .forEach((slot, color) ->
                         lines.add(property(unique(prefix(brand) + "theme-" + plain(slot), taken), color)));
+        Map<String, Rgb> page = CssPage.of(look);
+        boolean named = page.keySet().stream().noneMatch(name -> taken.contains(prefix(brand) + name));
+        if (named) {
+            page.forEach((name, color) -> lines.add(property(unique(prefix(brand) + name, taken), color)));
+        }
         brand.type().roles().forEach((role, lettering) -> {
             String name = unique(prefix(brand) + "font-" + plain(role), taken);
             CssType.properties(lettering, assets.letters(role))
                     .forEach(property -> lines.add("  --" + name + property.ending() + ": " + property.value() + ";"));
         });
         lines.add("}");
+        if (named) {
+            lines.addAll(CssPage.turned(look, prefix(brand)));
+        }
         brand.type()
                 .roles()
                 .forEach((role, lettering) -> assets.letters(role)
@@ -71,7 +81,7 @@ public final class CssProperties implements DeliveryWriter {
     }
 
     private static String property(String name, Rgb color) {
-        return "  --" + name + ": " + color.hex() + ";";
+        return "  --" + name + ": " + color.hex() + "; /* " + ColorCode.oklchFunction(color) + " */";
     }
 
     private static String prefix(Brand brand) {

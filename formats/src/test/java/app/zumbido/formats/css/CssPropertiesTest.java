@@ -2,6 +2,10 @@ package app.zumbido.formats.css;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.ThemesChange;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.Turning;
 import app.zumbido.core.type.Face;
 import app.zumbido.core.type.FaceKind;
 import app.zumbido.core.type.FaceMetrics;
@@ -12,9 +16,12 @@ import app.zumbido.core.type.StandIn;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Letters;
+import com.helger.css.decl.CascadingStyleSheet;
+import com.helger.css.reader.CSSReader;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,10 +31,41 @@ class CssPropertiesTest {
     void writesPaletteAndThemeWithTheShortCodeInFront() {
         assertThat(CssProperties.write(BrandExample.ferries().look(), Assets.NONE))
                 .startsWith("/* Ostrel Ferries: palette and theme */\n:root {\n")
-                .contains("  --of-night-channel: #0B2A4A;\n")
-                .contains("  --of-theme-dark-1: #0B2A4A;\n")
+                .contains("  --of-night-channel: #0B2A4A; /* oklch(")
+                .contains("  --of-theme-dark-1: #0B2A4A; /*")
+                .contains("  --of-page: #FFFFFF; /*", "  --of-text: #0B2A4A; /*", "  --of-link: ")
+                .doesNotContain("prefers-color-scheme")
                 .contains("  --of-font-heading: \"Source Serif 4\", serif;\n")
                 .endsWith("}\n");
+    }
+
+    /** A second theme on the other ground is for those who want pages so. */
+    @Test
+    void turnsThePageForThoseWhoPreferIt() throws Exception {
+        Brand light = BrandExample.ferries();
+        Brand both = light.apply(new ThemesChange.AddTheme(
+                Turning.of(light.look().theme(), light.palette(), light.roles())
+                        .under(new UUID(7, 7))
+                        .withName("Night"),
+                Optional.empty()));
+        String css = CssProperties.write(both.look(), Assets.NONE);
+        int turned = css.indexOf("@media (prefers-color-scheme: dark) {");
+        assertThat(turned).isPositive();
+        String dark = both.look(new UUID(7, 7)).colors().get(ThemeSlot.DARK_1).hex();
+        assertThat(css.substring(turned)).contains("--of-page: " + dark + ";", "--of-link: ");
+        // A parser of others finds nothing wrong with it.
+        CascadingStyleSheet read = CSSReader.readFromString(css);
+        assertThat(read).isNotNull();
+        assertThat(read.getMediaRuleCount()).isEqualTo(1);
+        assertThat(read.getStyleRuleCount()).isEqualTo(1);
+    }
+
+    /** A swatch may be called Page: then nobody knows which of the two is meant. */
+    @Test
+    void leavesThePageOutWhereASwatchHasItsName() {
+        Brand named = BrandExample.brand("X", "Page 0000FF", "Blue 0000EE");
+        String css = CssProperties.write(named.look(), Assets.NONE);
+        assertThat(css).contains("--of-page: #0000FF;").doesNotContain("--of-text:", "--of-page-2");
     }
 
     /** Worked by hand: lines of the stand-in are a quarter longer, so it is set at 80 %, and its lines are stretched by 1.25. */

@@ -101,7 +101,11 @@
         : { address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
     >
       {#if words.preview === 'template'}
-        <TemplatePreview specimen={theme.specimen} name={bench.brand.name} />
+        <TemplatePreview
+          specimen={theme.specimen}
+          name={bench.brand.name}
+          standard={kind === 'presentation-standard'}
+        />
       {:else if words.preview === 'logo' && !missing}
         <LogoPreview />
       {:else if words.preview === 'icon' && !missing}

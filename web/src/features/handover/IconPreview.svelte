@@ -8,7 +8,12 @@
 
 <div>
   {#each SIZES as size (size)}
-    <img src={bench.logos.icon(size)} width={size === 180 ? 96 : size} alt="Icon, {size} pixels" />
+    <img
+      src={bench.logos.icon(size)}
+      width={size === 180 ? 96 : size}
+      height={size === 180 ? 96 : size}
+      alt="Icon, {size} pixels"
+    />
   {/each}
 </div>
 

@@ -6,9 +6,11 @@
   interface Props {
     specimen: Specimen;
     name: string;
+    /** Whether slides are as wide as they are on old screens: 4:3. */
+    standard?: boolean;
   }
 
-  const { specimen, name }: Props = $props();
+  const { specimen, name, standard = false }: Props = $props();
   const bench = useBench();
 
   /** As the template chooses it. */
@@ -16,7 +18,11 @@
 </script>
 
 <!-- The title layout as the template draws it, in its own proportions. -->
-<svg viewBox="0 0 256 144" role="img" aria-label="Title slide of the template, in the theme's colours">
+<svg
+  viewBox="0 0 {standard ? 192 : 256} 144"
+  role="img"
+  aria-label="Title slide of the template, in the theme's colours"
+>
   <rect width="256" height="144" style:fill={specimen.text1} />
   {#if form}
     <image
@@ -36,7 +42,8 @@
 <style>
   svg {
     display: block;
-    width: 100%;
+    height: 100%;
+    max-width: 100%;
   }
 
   .name {

@@ -15,6 +15,12 @@ const WORDS: Record<string, DeliveryWords> = {
     use: 'Open it: a new presentation begins with these colours and fonts. To make it the one that everything new starts with, save it as the standard template of your presentation program.',
     preview: 'template',
   },
+  'presentation-standard': {
+    name: 'Standard template',
+    size: 'standard, 4:3',
+    use: 'The same for narrow screens and projectors. Give everybody the one that their slides are made in: the other one would stretch their pictures.',
+    preview: 'template',
+  },
   logos: {
     name: 'Logos',
     size: 'by form, ground and size',

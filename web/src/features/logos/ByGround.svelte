@@ -18,7 +18,6 @@
     <GroundWithLogos {ground} />
   {/each}
 </ul>
-{#if bench.logos.slow}<p class="small" role="status">Looking at every ground…</p>{/if}
 <label>
   Look at it on a picture too
   <select bind:value={bench.logos.lookedOn}>
@@ -27,6 +26,8 @@
       <option value={source.id}>{source.name}</option>
     {/each}
   </select>
+  <!-- In a line that is there anyway, so that nothing moves under the pointer. -->
+  <span role="status">{bench.logos.slow ? 'Looking at every ground…' : ''}</span>
 </label>
 {#if bench.logos.has('icon')}
   <IconSizes />
@@ -43,11 +44,6 @@
     gap: 8px;
     align-items: center;
     margin: 8px 0;
-    font-size: var(--size-small);
-  }
-
-  .small {
-    margin-top: 6px;
     font-size: var(--size-small);
   }
 </style>

@@ -11,7 +11,12 @@
   <h2>Icon at true size</h2>
   {#each SIZES as size (size)}
     <figure>
-      <img src={bench.logos.icon(size)} width={size === 180 ? 96 : size} alt="Icon, {size} pixels" />
+      <img
+        src={bench.logos.icon(size)}
+        width={size === 180 ? 96 : size}
+        height={size === 180 ? 96 : size}
+        alt="Icon, {size} pixels"
+      />
       <figcaption>{size}{size === 180 ? ', smaller here' : ''}</figcaption>
     </figure>
   {/each}

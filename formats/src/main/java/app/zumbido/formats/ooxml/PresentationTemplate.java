@@ -33,7 +33,7 @@ import org.openxmlformats.schemas.presentationml.x2006.main.SldLayoutDocument;
 import org.openxmlformats.schemas.presentationml.x2006.main.SldMasterDocument;
 
 /**
- * A widescreen (16:9) presentation template: a title, a content and a chart layout, and one on the other ground, that take
+ * A presentation template, widescreen (16:9) or standard (4:3): a title, a content and a chart layout, and one on the other ground, that take
  * every colour and font from the theme. The brand's are the theme part, the logo, and the title on the first slide.
  */
 public final class PresentationTemplate implements DeliveryWriter {
@@ -48,15 +48,20 @@ public final class PresentationTemplate implements DeliveryWriter {
     /** Ids of slides begin here: ECMA-376 Part 1, 19.7.13. */
     private static final long FIRST_SLIDE_ID = 256;
 
-    /** The size stands in the name: applying the wrong one spoils graphics. */
+    private final SlideSize size;
+
+    public PresentationTemplate(SlideSize size) {
+        this.size = size;
+    }
+
     @Override
     public String kind() {
-        return "presentation-wide";
+        return "presentation-" + size.kind();
     }
 
     @Override
     public String ending() {
-        return "-16x9.potx";
+        return "-" + size.said() + ".potx";
     }
 
     @Override
@@ -72,11 +77,11 @@ public final class PresentationTemplate implements DeliveryWriter {
 
     @Override
     public void write(Order order, OutputStream out) throws IOException {
-        out.write(wide(order));
+        out.write(potx(order));
     }
 
     /** @return a .potx file */
-    private byte[] wide(Order order) {
+    private byte[] potx(Order order) {
         Look look = order.look();
         Instant time = order.time();
         if (!obstacles(look).isEmpty()) {
@@ -96,10 +101,10 @@ public final class PresentationTemplate implements DeliveryWriter {
         return ReproducibleZip.at(time, bytes.toByteArray());
     }
 
-    private static void addParts(OPCPackage pkg, Order order) throws IOException, XmlException {
+    private void addParts(OPCPackage pkg, Order order) throws IOException, XmlException {
         Look look = order.look();
         SlideType type = new SlideType(look.brand().type());
-        SlideLogos logos = new SlideLogos(pkg, look, order.assets());
+        SlideLogos logos = new SlideLogos(pkg, look, order.assets(), size);
         PackagePart presentation = PresentationPart.PRESENTATION.createIn(pkg);
         PresentationPart.PRESENTATION.linkFrom(pkg);
         PackagePart master = PresentationPart.MASTER.createIn(pkg);
@@ -114,6 +119,7 @@ public final class PresentationTemplate implements DeliveryWriter {
             ThemePart.darken(masterDocument.getSldMaster().getClrMap());
         }
         type.set(masterDocument.getSldMaster().getTxStyles());
+        size.layOut(masterDocument.getSldMaster().getCSld().getSpTree());
         CTSlideLayoutIdList layoutIds = masterDocument.getSldMaster().addNewSldLayoutIdLst();
         for (PresentationPart layout : LAYOUTS) {
             PresentationPart.MASTER.linkFrom(layout.createIn(pkg));
@@ -122,6 +128,7 @@ public final class PresentationTemplate implements DeliveryWriter {
             entry.setId2(layout.linkFrom(master));
             try (InputStream in = layout.resource()) {
                 SldLayoutDocument document = SldLayoutDocument.Factory.parse(in);
+                size.layOut(document.getSldLayout().getCSld().getSpTree());
                 if (layout == PresentationPart.LAYOUT_TITLE) {
                     type.setTitle(document.getSldLayout());
                     logos.onTitle(layout, document.getSldLayout().getCSld().getSpTree());
@@ -166,10 +173,11 @@ public final class PresentationTemplate implements DeliveryWriter {
         }
     }
 
-    private static void writePresentation(OPCPackage pkg, PackagePart part) throws IOException, XmlException {
+    private void writePresentation(OPCPackage pkg, PackagePart part) throws IOException, XmlException {
         try (InputStream in = PresentationPart.PRESENTATION.resource()) {
             PresentationDocument document = PresentationDocument.Factory.parse(in);
             CTPresentation presentation = document.getPresentation();
+            size.set(presentation.getSldSz());
             CTSlideMasterIdListEntry master =
                     presentation.addNewSldMasterIdLst().addNewSldMasterId();
             master.setId(FIRST_MASTER_ID);

@@ -34,8 +34,8 @@ final class SlideLogos {
             List.of(LogoForm.SUBMARK, LogoForm.ICON, LogoForm.SHORT, LogoForm.PRIMARY);
     private static final List<LogoForm> WHOLE = List.of(LogoForm.PRIMARY, LogoForm.SHORT, LogoForm.SUBMARK);
 
-    /** Right of the number of the slide, and as far from the edge as text is. */
-    private static final Field CORNER = new Field(11_620_500, 6_309_360, 457_200, 457_200);
+    /** Right of the number of the slide, in the margin. */
+    private static final Field CORNER = new Field(-571_500, 6_309_360, 457_200, 457_200);
 
     private static final Field TITLE = new Field(701_040, 533_400, 4_572_000, 914_400);
     /** Pixels of the picture for one of a screen; 9,525 units make one. */
@@ -48,20 +48,27 @@ final class SlideLogos {
     private final OPCPackage pkg;
     private final Look look;
     private final Assets assets;
+    private final SlideSize size;
     private int pictures;
 
-    SlideLogos(OPCPackage pkg, Look look, Assets assets) {
+    SlideLogos(OPCPackage pkg, Look look, Assets assets, SlideSize size) {
+        this.size = size;
         this.pkg = pkg;
         this.look = look;
         this.assets = assets;
     }
 
-    /** Where it is fitted into, at its left and in the middle of its height. */
+    /**
+     * Where it is fitted into, at its left and in the middle of its height.
+     *
+     * @param x from the left, or below 0 from the right
+     */
     private record Field(long x, long y, long width, long height) {
-        Field fitting(double ratio) {
+        Field fitting(double ratio, SlideSize slide) {
+            long left = x < 0 ? slide.width() + x : x;
             long wide = Math.min(width, Math.round(height * ratio));
             long tall = Math.max(1, Math.round(wide / ratio));
-            return new Field(x, y + (height - tall) / 2, wide, tall);
+            return new Field(left, y + (height - tall) / 2, wide, tall);
         }
     }
 
@@ -87,7 +94,7 @@ final class SlideLogos {
         if (logo.isEmpty()) {
             return;
         }
-        Field place = field.fitting(logo.get().ratio());
+        Field place = field.fitting(logo.get().ratio(), size);
         PackagePart from = part.in(pkg);
         pictures++;
         int width = (int) Math.min(MOST_PIXELS, Math.max(1, FINE * place.width() / UNITS));

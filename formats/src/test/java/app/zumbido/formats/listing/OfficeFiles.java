@@ -3,6 +3,7 @@ package app.zumbido.formats.listing;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.archive.TextParts;
 import app.zumbido.formats.ooxml.PresentationTemplate;
+import app.zumbido.formats.ooxml.SlideSize;
 import java.awt.Color;
 import java.awt.Rectangle;
 import java.io.ByteArrayInputStream;
@@ -30,7 +31,8 @@ final class OfficeFiles {
 
     /** A deck in the ferries' theme: two boxes in accent 1 with white words, one orange circle. */
     static byte[] deck() throws IOException {
-        byte[] template = BrandExample.written(new PresentationTemplate(), BrandExample.ferries(), Instant.EPOCH);
+        byte[] template =
+                BrandExample.written(new PresentationTemplate(SlideSize.WIDE), BrandExample.ferries(), Instant.EPOCH);
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(template))) {
             XSLFSlide slide = show.getSlides().get(0);
             for (int i = 0; i < 2; i++) {

@@ -45,7 +45,8 @@ final class Decks {
     }
 
     private byte[] deck() throws IOException {
-        byte[] template = BrandExample.written(new PresentationTemplate(), BrandExample.ferries(), Instant.EPOCH);
+        byte[] template =
+                BrandExample.written(new PresentationTemplate(SlideSize.WIDE), BrandExample.ferries(), Instant.EPOCH);
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(template))) {
             List<XSLFSlideLayout> layouts =
                     List.of(show.getSlideMasters().get(0).getSlideLayouts());

@@ -76,7 +76,7 @@ class PresentationTemplateTest {
     }
 
     private static byte[] wide(Brand brand) {
-        return BrandExample.written(new PresentationTemplate(), brand, TIME);
+        return BrandExample.written(new PresentationTemplate(SlideSize.WIDE), brand, TIME);
     }
 
     private static XmlObject parse(String name, byte[] part) throws Exception {
@@ -205,7 +205,7 @@ class PresentationTemplateTest {
             }
         };
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new PresentationTemplate().write(new Order(BRAND.look(), assets, TIME), out);
+        new PresentationTemplate(SlideSize.WIDE).write(new Order(BRAND.look(), assets, TIME), out);
         var opened = PresentationMLPackage.load(new ByteArrayInputStream(out.toByteArray()));
         ThemePart part = (ThemePart) opened.getParts().get(new PartName("/ppt/theme/theme1.xml"));
         var scheme = part.getContents().getThemeElements().getFontScheme();
@@ -294,7 +294,7 @@ class PresentationTemplateTest {
 
     @Test
     void saysThatAThemeWithEmptySlotsStandsInItsWay() {
-        PresentationTemplate template = new PresentationTemplate();
+        PresentationTemplate template = new PresentationTemplate(SlideSize.WIDE);
         Brand empty = Brand.begin(new UUID(1, 1), "New", Optional.empty(), new UUID(1, 2));
         assertThat(template.obstacles(BRAND.look())).isEmpty();
         assertThat(template.obstacles(empty.look()))

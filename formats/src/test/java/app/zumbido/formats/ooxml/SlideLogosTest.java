@@ -67,7 +67,7 @@ class SlideLogosTest {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         Order order = new Order(
                 BrandExample.ferries().look(), new Logos(List.of(forms)), Instant.parse("2026-03-01T08:00:00Z"));
-        new PresentationTemplate().write(order, out);
+        new PresentationTemplate(SlideSize.WIDE).write(order, out);
         return out.toByteArray();
     }
 

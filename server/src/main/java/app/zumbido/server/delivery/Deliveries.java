@@ -8,6 +8,7 @@ import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.logos.IconSet;
 import app.zumbido.formats.logos.LogoFolder;
 import app.zumbido.formats.ooxml.PresentationTemplate;
+import app.zumbido.formats.ooxml.SlideSize;
 import app.zumbido.formats.text.CodeSheet;
 import app.zumbido.formats.text.CodeTable;
 import app.zumbido.formats.tokens.DesignTokens;
@@ -22,7 +23,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Deliveries {
     private static final List<DeliveryWriter> WRITERS = List.of(
-            new PresentationTemplate(),
+            new PresentationTemplate(SlideSize.WIDE),
             new LogoFolder(),
             new IconSet(),
             new CssProperties(),

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.ooxml.PresentationTemplate;
+import app.zumbido.formats.ooxml.SlideSize;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
 import java.time.Clock;
@@ -28,7 +29,7 @@ class DeliveriesTest {
     })
     void namesTheFileSoThatEverySystemTakesIt(String name, String file) {
         Brand brand = Brand.begin(new UUID(0, 1), name, Optional.empty(), new UUID(0, 2));
-        assertThat(Deliveries.fileName(new PresentationTemplate(), brand.look()))
+        assertThat(Deliveries.fileName(new PresentationTemplate(SlideSize.WIDE), brand.look()))
                 .isEqualTo(file);
     }
 

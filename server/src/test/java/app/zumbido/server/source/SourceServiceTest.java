@@ -26,6 +26,7 @@ import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.ooxml.PresentationTemplate;
+import app.zumbido.formats.ooxml.SlideSize;
 import app.zumbido.server.TestPictures;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.BlobStore;
@@ -348,7 +349,7 @@ class SourceServiceTest {
         Brand brand = Brand.begin(BRAND, "Ostrel Ferries", Optional.empty(), theme)
                 .apply(new ThemeChange.ApplySuggestion(theme, SuggestionPolicy.USUAL, Suggestion.from(Palette.EMPTY)));
         ByteArrayOutputStream deck = new ByteArrayOutputStream();
-        new PresentationTemplate().write(new Order(brand.look(), Assets.NONE, CLOCK.instant()), deck);
+        new PresentationTemplate(SlideSize.WIDE).write(new Order(brand.look(), Assets.NONE, CLOCK.instant()), deck);
         holdDeck(deck.toByteArray());
         assertThat(service.slides(BRAND, SOURCE)).isEqualTo(1);
         byte[] plain = service.slide(BRAND, SOURCE, 1, Optional.empty());

@@ -39,14 +39,16 @@
       <span class="paper"><img src={bench.logos.picture(form, 'light', 400)} alt="" /></span>
       <b>{name}</b>
     </button>
-    {#if told?.problem}
-      <p class="problem">{told.problem}</p>
-    {:else if told}
-      <p>
-        {originWords(told)}; not under {Math.round(told.millimetres * 10) / 10} mm or {told.pixels} px
-      </p>
-      <p class="use">{useOf(told)}</p>
-    {/if}
+    <div class="told">
+      {#if told?.problem}
+        <p class="problem">{told.problem}</p>
+      {:else if told}
+        <p>
+          {originWords(told)}; not under {Math.round(told.millimetres * 10) / 10} mm or {told.pixels} px
+        </p>
+        <p class="use">{useOf(told)}</p>
+      {/if}
+    </div>
   {:else}
     <b>{name}</b>
     <div class="ways">
@@ -108,6 +110,11 @@
     color: var(--ink-2);
     font-size: var(--size-small);
     line-height: 15px;
+  }
+
+  /* The words take a moment to come; nothing moves when they do. */
+  .told {
+    min-height: 60px;
   }
 
   .use {

@@ -97,6 +97,8 @@
 
 <style>
   .two {
+    /* What grows at the left moves nothing at the right. */
+    overflow-anchor: none;
     display: grid;
     grid-template-columns: 200px minmax(0, 1fr);
     gap: 20px;

@@ -20,7 +20,9 @@ import app.zumbido.formats.logos.Outlines;
 import app.zumbido.server.type.SetFaces;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -29,6 +31,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class BrandLogos {
     private static final long MOST_DRAWN = 400;
+    private static final long MOST_PAINTED = 32_000_000;
 
     private final LogoSources sources;
     private final SetFaces faces;
@@ -36,6 +39,12 @@ public class BrandLogos {
             Caffeine.newBuilder().maximumSize(MOST_DRAWN).build();
     private final Cache<FormDrawing, MeasuredForm> measured =
             Caffeine.newBuilder().maximumSize(MOST_DRAWN).build();
+    /** By what it is and how wide, weighed in bytes. */
+    private final Cache<Map.Entry<FormDrawing, Integer>, byte[]> painted = Caffeine.newBuilder()
+            .maximumWeight(MOST_PAINTED)
+            .<Map.Entry<FormDrawing, Integer>, byte[]>weigher((key, png) -> png.length)
+            .build();
+
     private final Cache<FormDrawing, List<LogoPart>> parts =
             Caffeine.newBuilder().maximumSize(MOST_DRAWN).build();
 
@@ -89,11 +98,12 @@ public class BrandLogos {
 
     /** @param logos of the brand, perhaps not kept yet */
     FormDrawing drawn(Brand brand, LogoSet logos, Drawn from) {
-        List<Object> under = from.madeOf()
-                .<List<Object>>map(of ->
-                        List.of(drawn(brand, logos, logos.get(of).drawn()).mark(), under(brand, from)))
-                .orElseGet(() -> List.of(under(brand, from)));
-        return drawn.get(new DrawnKey(brand.id(), from, Optional.empty(), under), missing -> draw(brand, logos, from));
+        // What it is made of is drawn before: whoever asks a cache from within that cache may wait for himself.
+        Optional<LogoDrawing> made = from.madeOf()
+                .map(of -> drawn(brand, logos, logos.get(of).drawn()).mark());
+        List<Object> under = new ArrayList<>(under(brand, from));
+        made.ifPresent(under::add);
+        return drawn.get(new DrawnKey(brand.id(), from, Optional.empty(), under), missing -> draw(brand, from, made));
     }
 
     /** @return the colour and the letters that it follows, as they are now */
@@ -110,7 +120,7 @@ public class BrandLogos {
         return brand.type().get(TypeRole.LOGO);
     }
 
-    private FormDrawing draw(Brand brand, LogoSet logos, Drawn from) {
+    private FormDrawing draw(Brand brand, Drawn from, Optional<LogoDrawing> made) {
         if (from instanceof Drawn.OfFile file) {
             LogoDrawing drawing = drawing(brand, file.source());
             return new FormDrawing.Mark(file.trimmed() ? drawing.trimmed() : drawing);
@@ -119,9 +129,7 @@ public class BrandLogos {
             Rgb ground = initials.ground().resolve(brand.palette());
             return new FormDrawing.OnGround(word(brand, initials.letters(), ground), ground, initials.shape());
         }
-        LogoDrawing mark = from.madeOf()
-                .map(of -> drawn(brand, logos, logos.get(of).drawn()).mark())
-                .orElseThrow();
+        LogoDrawing mark = made.orElseThrow();
         if (from instanceof Drawn.OnGround stands) {
             return new FormDrawing.OnGround(mark, stands.ground().resolve(brand.palette()), stands.shape());
         }
@@ -152,6 +160,11 @@ public class BrandLogos {
                         >= 0;
         double spacing = lettering(brand).tracking() / 1000.0;
         return Outlines.drawing(drawer.word(letters, spacing), light ? tones.light() : tones.dark());
+    }
+
+    /** @param width in pixels @return a PNG on a transparent ground */
+    byte[] png(FormDrawing form, int width) {
+        return painted.get(Map.entry(form, width), key -> form.picture().png(width));
     }
 
     /** @return how thin its strokes are, and what it is made of */

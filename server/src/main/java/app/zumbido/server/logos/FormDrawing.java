@@ -55,17 +55,31 @@ sealed interface FormDrawing {
         }
     }
 
-    /** @param mark in its own colours */
-    record OnGround(LogoDrawing mark, Rgb ground, IconShape shape) implements FormDrawing {
+    /** A mark on a ground of its own; which colours it has there is worked out once. */
+    final class OnGround implements FormDrawing {
         private static final int LARGEST = Icon.SIZES.get(Icon.SIZES.size() - 1);
+
+        private final LogoDrawing mark;
+        private final IconShape shape;
+        private final Icon icon;
+        private final LogoDrawing drawing;
+
+        /** @param mark in its own colours */
+        OnGround(LogoDrawing mark, Rgb ground, IconShape shape) {
+            this.mark = mark;
+            this.shape = shape;
+            icon = Icon.of(mark, ground, shape);
+            drawing = icon.at(LARGEST);
+        }
 
         @Override
         public LogoDrawing drawing() {
-            return icon().at(LARGEST);
+            return drawing;
         }
 
-        private Icon icon() {
-            return Icon.of(mark, ground, shape);
+        @Override
+        public LogoDrawing mark() {
+            return mark;
         }
 
         /** For dark grounds the ground is the light one. */
@@ -74,14 +88,13 @@ sealed interface FormDrawing {
             return switch (version) {
                 case LIGHT -> this;
                 case DARK -> new OnGround(mark, tones.light(), shape);
-                case ONE_DARK -> new Mark(icon().oneColor(LARGEST, tones.dark()));
-                case ONE_LIGHT -> new Mark(icon().oneColor(LARGEST, tones.light()));
+                case ONE_DARK -> new Mark(icon.oneColor(LARGEST, tones.dark()));
+                case ONE_LIGHT -> new Mark(icon.oneColor(LARGEST, tones.light()));
             };
         }
 
         @Override
         public LogoPicture picture() {
-            Icon icon = icon();
             return new LogoPicture() {
                 @Override
                 public double ratio() {
@@ -90,7 +103,7 @@ sealed interface FormDrawing {
 
                 @Override
                 public byte[] svg() {
-                    return icon.at(LARGEST).svg();
+                    return drawing.svg();
                 }
 
                 @Override

@@ -10,7 +10,6 @@ import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.KeptForm;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
-import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.logos.Icon;
 import app.zumbido.formats.logos.LogoDrawing;
@@ -114,22 +113,19 @@ class LogoService {
 
     /** @return a drawing of plain paths */
     byte[] svg(UUID brandId, LogoForm form, LogoVersion version) {
-        return picture(keeper.load(brandId).brand(), form, version).svg();
+        return logos.version(keeper.load(brandId).brand(), form, version)
+                .picture()
+                .svg();
     }
 
     /** @param width in pixels */
     byte[] png(UUID brandId, LogoForm form, LogoVersion version, int width) {
         Brand brand = keeper.load(brandId).brand();
-        LogoPicture picture = picture(brand, form, version);
+        FormDrawing drawing = logos.version(brand, form, version);
         return original(brand, form, version)
                 .filter(pixels -> width <= pixels.width())
                 .map(pixels -> PngImage.wide(pixels, width))
-                .orElseGet(() -> picture.png(width));
-    }
-
-    private LogoPicture picture(Brand brand, LogoForm form, LogoVersion version) {
-        brand.logos().get(form);
-        return logos.picture(brand, form, version).orElseThrow();
+                .orElseGet(() -> logos.png(drawing, width));
     }
 
     /** The pixels themselves where they show the form as it is: outlines of a few colours would tell less. */
@@ -148,8 +144,7 @@ class LogoService {
         if (!Icon.SIZES.contains(side)) {
             throw new LogoException("An icon comes in " + Icon.SIZES + " pixels");
         }
-        return picture(keeper.load(brandId).brand(), LogoForm.ICON, LogoVersion.LIGHT)
-                .png(side);
+        return logos.png(logos.version(keeper.load(brandId).brand(), LogoForm.ICON, LogoVersion.LIGHT), side);
     }
 
     /** @param picture id of a picture that the logo may stand on too */

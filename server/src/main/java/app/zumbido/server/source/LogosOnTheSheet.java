@@ -50,12 +50,14 @@ class LogosOnTheSheet implements LogoSources {
     @Override
     public LogoDrawing drawing(UUID brand, UUID source) {
         SourceRow row = row(brand, source);
-        return pictures.drawn(() -> row.isCrop() ? Optional.<LogoDrawing>empty() : pictures.shapes(row))
-                .orElseGet(() -> outlined(row));
+        Optional<LogoDrawing> drawn = row.isCrop() ? Optional.empty() : pictures.drawn(() -> pictures.shapes(row));
+        return drawn.orElseGet(() -> outlined(row));
     }
 
+    /** Decoding and reading wait for their turn by themselves, so they are done before it is this one's. */
     private LogoDrawing outlined(SourceRow row) {
         Extraction extraction = pictures.extraction(row, Optional.of(Reading.ARTWORK));
+        Pixels picture = PngImage.shrunk(pictures.pixels(row), OUTLINED_SIDE);
         Optional<Rgb> ground = extraction.proposals().stream()
                 .filter(Proposal::ground)
                 .map(Proposal::color)
@@ -65,8 +67,8 @@ class LogosOnTheSheet implements LogoSources {
                 .map(Proposal::color)
                 .limit(MOST_COLORS)
                 .toList();
-        Pixels picture = PngImage.shrunk(pictures.pixels(row), OUTLINED_SIDE);
-        return LogoDrawing.of(picture, colors, extraction.transparentGround() ? Optional.empty() : ground);
+        return pictures.drawn(
+                () -> LogoDrawing.of(picture, colors, extraction.transparentGround() ? Optional.empty() : ground));
     }
 
     @Override

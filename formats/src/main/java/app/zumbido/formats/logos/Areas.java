@@ -3,7 +3,10 @@ package app.zumbido.formats.logos;
 import java.awt.BasicStroke;
 import java.awt.geom.Area;
 import java.awt.geom.FlatteningPathIterator;
+import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Measures and grows areas. */
 final class Areas {
@@ -37,6 +40,24 @@ final class Areas {
             y = at[1];
         }
         return Math.abs(twice) / 2;
+    }
+
+    /** @param moves how far its edge may move @return of few straight lines, so that it is quickly cut and grown */
+    static Area rough(Area area, double moves) {
+        Path2D rough = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        List<double[]> points = new ArrayList<>();
+        double[] at = new double[6];
+        for (PathIterator lines = new FlatteningPathIterator(area.getPathIterator(null), moves / 2);
+                !lines.isDone();
+                lines.next()) {
+            if (lines.currentSegment(at) != PathIterator.SEG_CLOSE) {
+                points.add(new double[] {at[0], at[1]});
+            } else if (points.size() > 2) {
+                new Outline(points).reduced(rough, moves);
+                points = new ArrayList<>();
+            }
+        }
+        return new Area(rough);
     }
 
     /** @param by how far its edge moves out, in units */

@@ -34,6 +34,9 @@ public record Icon(LogoDrawing mark, Rgb ground, IconShape shape) {
     private static final double OF_MIXTURES = 1.8;
 
     private static final double PIXEL = 1;
+    /** Nobody sees that an edge has moved so far; pixels. */
+    private static final double UNSEEN = 0.05;
+
     private static final double THICK_ENOUGH = 1.3;
 
     /** @param logo any form; its colours are changed where they would not read */
@@ -59,7 +62,8 @@ public record Icon(LogoDrawing mark, Rgb ground, IconShape shape) {
             mark.shapes().forEach(painted -> shapes.add(painted.moved(place)));
         } else {
             for (Map.Entry<Rgb, Area> part : mark.visible().entrySet()) {
-                shapes.add(simplified(part.getValue().createTransformedArea(place), part.getKey()));
+                shapes.add(
+                        simplified(Areas.rough(part.getValue().createTransformedArea(place), UNSEEN), part.getKey()));
             }
         }
         return new LogoDrawing(side, side, shapes);
@@ -78,7 +82,7 @@ public record Icon(LogoDrawing mark, Rgb ground, IconShape shape) {
         Rgb seen = breadth < OF_MIXTURES ? strong(color) : color;
         Area opened = Areas.grown(Areas.shrunk(part, PIXEL / 2), PIXEL / 2);
         if (Areas.measure(opened) >= THIN * Areas.measure(part)) {
-            return new PaintedShape(opened, seen, 1);
+            return new PaintedShape(Areas.rough(opened, UNSEEN), seen, 1);
         }
         return new PaintedShape(Areas.grown(part, Math.max(0, THICK_ENOUGH - breadth) / 2), seen, 1);
     }

@@ -38,10 +38,12 @@ final class Outline {
      * @return how many points it has there
      */
     int append(Path2D path, double coarse) {
-        if (breadth() < CRUMB * coarse) {
-            return 0;
-        }
-        thin(MOVES * coarse);
+        return breadth() < CRUMB * coarse ? 0 : reduced(path, MOVES * coarse);
+    }
+
+    /** @param moves how far the outline may move @return how many points it has in the path */
+    int reduced(Path2D path, double moves) {
+        thin(moves);
         int points = 0;
         for (int i = 0; i < kept.length - 1; i++) {
             if (kept[i] && points == 0) {

@@ -24,6 +24,7 @@ import org.springframework.stereotype.Component;
 class Deliveries {
     private static final List<DeliveryWriter> WRITERS = List.of(
             new PresentationTemplate(SlideSize.WIDE),
+            new PresentationTemplate(SlideSize.STANDARD),
             new LogoFolder(),
             new IconSet(),
             new CssProperties(),

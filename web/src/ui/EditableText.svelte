@@ -7,10 +7,12 @@
     value: string;
     mono?: boolean;
     maxlength?: number;
+    /** What stands there as long as nothing does. */
+    placeholder?: string;
     onsave: (value: string) => Promise<void>;
   }
 
-  const { label, value, mono = false, maxlength = 80, onsave }: Props = $props();
+  const { label, value, mono = false, maxlength = 80, placeholder, onsave }: Props = $props();
 
   let typed = $state<string>();
   /** What stood here when typing began. */
@@ -79,6 +81,7 @@
     class:mono
     value={typed ?? value}
     {maxlength}
+    {placeholder}
     spellcheck="false"
     autocomplete="off"
     {oninput}
@@ -97,6 +100,11 @@
     background: var(--paper);
     font-weight: 600;
     text-overflow: ellipsis;
+  }
+
+  ::placeholder {
+    color: var(--ink-3);
+    font-weight: 400;
   }
 
   .mono {

@@ -66,7 +66,8 @@
           />
           <EditableText
             label="Sentence about {element.name}"
-            value={element.sentence || 'say what it is for'}
+            value={element.sentence}
+            placeholder="say what it is for"
             maxlength={300}
             onsave={(sentence) => bench.logos.changeElement({ ...element, sentence })}
           />

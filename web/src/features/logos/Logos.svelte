@@ -61,6 +61,10 @@
   </p>
 {/if}
 <Complaint text={station.problem} />
+<Complaint text={bench.intake.problems.join('\n') || undefined} />
+<p role="status">
+  {bench.intake.uploads.map(({ name }) => `Taking ${name} in…`).join(' ')}
+</p>
 
 {#if !any && !open}
   <FirstLogo oninitials={() => work('icon', true)} />

@@ -28,9 +28,7 @@ public sealed interface LogoChange extends Change {
         @Override
         public TrailNote note(Brand before) {
             boolean trims = before.logos().find(form).stream()
-                    .anyMatch(kept -> kept.drawn() instanceof Drawn.OfFile was
-                            && drawn instanceof Drawn.OfFile now
-                            && was.source().equals(now.source()));
+                    .anyMatch(kept -> kept.drawn().isSamePicture(drawn));
             ChangeKind kind = trims
                     ? ChangeKind.LOGO_TRIMMED
                     : drawn instanceof Drawn.OfFile ? ChangeKind.LOGO_PUT : ChangeKind.LOGO_MADE;

@@ -9,7 +9,7 @@ import java.util.function.UnaryOperator;
 
 /** Where a form of a logo comes from. */
 public sealed interface Drawn extends Painted<Drawn> {
-    /** Initials on a icon; more cannot be read at 16 pixels (common practice, no published source). */
+    /** Initials on an icon; more cannot be read at 16 pixels (common practice, no published source). */
     int MOST_INITIALS = 3;
 
     int MOST_CUTTINGS = 400;
@@ -54,6 +54,13 @@ public sealed interface Drawn extends Painted<Drawn> {
         public Drawn repainted(UnaryOperator<Paint> change) {
             return new OfInitials(letters, change.apply(ground), shape);
         }
+    }
+
+    /** Whether both are the same picture, with its margins or without. */
+    default boolean isSamePicture(Drawn other) {
+        return this instanceof OfFile one
+                && other instanceof OfFile another
+                && one.source().equals(another.source());
     }
 
     /** @return the form that it is made of, if it is made of one */

@@ -35,10 +35,7 @@ public record KeptForm(Drawn drawn, Map<LogoVersion, UUID> own, LogoMeasures mea
 
     /** The same form from elsewhere: what was said of it stays, what was made for the former drawing does not. */
     KeptForm drawn(Drawn other) {
-        boolean trims = drawn instanceof Drawn.OfFile before
-                && other instanceof Drawn.OfFile after
-                && before.source().equals(after.source());
-        return trims
+        return drawn.isSamePicture(other)
                 ? new KeptForm(other, own, measures, use)
                 : new KeptForm(other, Map.of(), LogoMeasures.MEASURED, use);
     }

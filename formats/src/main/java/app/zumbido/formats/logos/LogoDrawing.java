@@ -103,19 +103,26 @@ public final class LogoDrawing {
         return points;
     }
 
-    /** The shapes of a picture of few colours, in its pixels; the ground that it stands on is none of them. */
-    public static LogoDrawing of(Pixels picture) {
-        Extraction extraction = Extraction.from(picture, Reading.ARTWORK);
-        List<Rgb> colors = new ArrayList<>();
-        Optional<Rgb> ground = Optional.empty();
-        for (Proposal proposal : extraction.proposals()) {
-            if (proposal.ground()) {
-                ground = Optional.of(proposal.color());
-            } else if (colors.size() < MOST_COLORS) {
-                colors.add(proposal.color());
-            }
-        }
-        return of(picture, colors, ground);
+    private static LogoDrawing of(Pixels picture) {
+        return of(picture, Extraction.from(picture, Reading.ARTWORK));
+    }
+
+    /**
+     * The shapes of a picture of few colours, in its pixels; the ground that it stands on is none of them.
+     *
+     * @param read what was read from it, perhaps while it was larger
+     */
+    public static LogoDrawing of(Pixels picture, Extraction read) {
+        List<Rgb> colors = read.proposals().stream()
+                .filter(proposal -> !proposal.ground())
+                .map(Proposal::color)
+                .limit(MOST_COLORS)
+                .toList();
+        Optional<Rgb> ground = read.proposals().stream()
+                .filter(Proposal::ground)
+                .map(Proposal::color)
+                .findFirst();
+        return of(picture, colors, read.transparentGround() ? Optional.empty() : ground);
     }
 
     /** A sheet of paper that is painted first, beneath everything, is the ground. */

@@ -29,7 +29,8 @@ public record LogosResponse(String key, List<LogoForm> forms, List<ElementRespon
                 logos.elements().stream().map(ElementResponse::of).toList());
     }
 
-    private static String key(Brand brand) {
+    /** @return changes whenever any of the logo's pictures may look otherwise */
+    public static String key(Brand brand) {
         LogoSet logos = brand.logos();
         StringBuilder seen = new StringBuilder();
         logos.forms()

@@ -51,31 +51,32 @@ class LogoPictureController {
         if (format == Format.SVG) {
             // Nothing of the file that came in: only outlines and colours.
             return ResponseEntity.ok()
-                    .cacheControl(lasting(key))
+                    .cacheControl(lasting(id, key))
                     .contentType(SVG)
                     .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"logo.svg\"")
                     .body(service.svg(id, form, version));
         }
-        return png(service.png(id, form, version, width), key);
+        return png(id, service.png(id, form, version, width), key);
     }
 
     /** @param size 16, 32, 48, 180, 192 or 512 pixels */
     @GetMapping("/icon")
     ResponseEntity<byte[]> icon(
             @PathVariable UUID id, @RequestParam int size, @RequestParam(required = false) @Nullable String key) {
-        return png(service.icon(id, size), key);
+        return png(id, service.icon(id, size), key);
     }
 
-    private static ResponseEntity<byte[]> png(byte[] png, @Nullable String key) {
+    private ResponseEntity<byte[]> png(UUID id, byte[] png, @Nullable String key) {
         return ResponseEntity.ok()
-                .cacheControl(lasting(key))
+                .cacheControl(lasting(id, key))
                 .contentType(MediaType.IMAGE_PNG)
                 .body(png);
     }
 
-    private static CacheControl lasting(@Nullable String key) {
-        return key == null
-                ? CacheControl.noCache()
-                : CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable();
+    /** With the key of another state the picture would be kept as what it is not: the brand may have changed meanwhile. */
+    private CacheControl lasting(UUID id, @Nullable String key) {
+        return service.isKey(id, key)
+                ? CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable()
+                : CacheControl.noStore();
     }
 }

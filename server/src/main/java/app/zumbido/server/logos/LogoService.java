@@ -13,6 +13,7 @@ import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.logos.Icon;
 import app.zumbido.formats.logos.LogoDrawing;
+import app.zumbido.server.answer.LogosResponse;
 import app.zumbido.server.http.ApiException;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.trail.BrandKeeper;
@@ -137,6 +138,11 @@ class LogoService {
         return version == LogoVersion.LIGHT && kept.drawn() instanceof Drawn.OfFile file && !file.trimmed()
                 ? sources.transparent(brand.id(), file.source())
                 : Optional.empty();
+    }
+
+    /** Whether it is the key of the brand's logo as it is now. */
+    boolean isKey(UUID brandId, @Nullable String key) {
+        return LogosResponse.key(keeper.load(brandId).brand()).equals(key);
     }
 
     /** @param side in pixels */

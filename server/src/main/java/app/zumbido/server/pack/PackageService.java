@@ -24,6 +24,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -217,9 +218,13 @@ class PackageService {
                 Instant.parse(source.addedAt())));
     }
 
-    /** @return what lies on its sheet, and what was taken off it but is still the logo */
+    /** @return what lies on its sheet, and what was taken off it but is still the logo or lies beneath a ground */
     private List<SourceRow> needed(Brand brand) {
-        Set<UUID> pictures = brand.logos().pictures();
+        Set<UUID> pictures = new HashSet<>();
+        brand.over(picture -> {
+            pictures.add(picture);
+            return picture;
+        });
         return Stream.concat(
                         sources.ofBrand(brand.id()).stream(),
                         sources.removedOf(brand.id()).stream().filter(row -> pictures.contains(row.id())))

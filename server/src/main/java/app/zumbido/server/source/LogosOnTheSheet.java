@@ -1,14 +1,11 @@
 package app.zumbido.server.source;
 
-import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Extraction;
-import app.zumbido.core.extraction.Proposal;
 import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.server.logos.LogoSources;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -20,8 +17,6 @@ class LogosOnTheSheet implements LogoSources {
     private static final int OUTLINED_SIDE = 1200;
     /** Long side of a ground; pixels. */
     private static final int GROUND_SIDE = 160;
-    /** With more colours it is no logo but a photograph. */
-    private static final int MOST_COLORS = 12;
 
     private final SourceMapper sources;
     private final Pictures pictures;
@@ -58,17 +53,7 @@ class LogosOnTheSheet implements LogoSources {
     private LogoDrawing outlined(SourceRow row) {
         Extraction extraction = pictures.extraction(row, Optional.of(Reading.ARTWORK));
         Pixels picture = PngImage.shrunk(pictures.pixels(row), OUTLINED_SIDE);
-        Optional<Rgb> ground = extraction.proposals().stream()
-                .filter(Proposal::ground)
-                .map(Proposal::color)
-                .findFirst();
-        List<Rgb> colors = extraction.proposals().stream()
-                .filter(proposal -> !proposal.ground())
-                .map(Proposal::color)
-                .limit(MOST_COLORS)
-                .toList();
-        return pictures.drawn(
-                () -> LogoDrawing.of(picture, colors, extraction.transparentGround() ? Optional.empty() : ground));
+        return pictures.drawn(() -> LogoDrawing.of(picture, extraction));
     }
 
     @Override

@@ -62,7 +62,7 @@
 {/if}
 <Complaint text={station.problem} />
 <Complaint text={bench.intake.problems.join('\n') || undefined} />
-<p role="status">
+<p class="status" role="status">
   {bench.intake.uploads.map(({ name }) => `Taking ${name} in…`).join(' ')}
 </p>
 
@@ -107,6 +107,11 @@
     grid-template-columns: 200px minmax(0, 1fr);
     gap: 20px;
     align-items: start;
+  }
+
+  .status {
+    min-height: 6px;
+    font-size: var(--size-small);
   }
 
   .dropped {

@@ -251,11 +251,20 @@ public final class LogoDrawing {
 
     /** Whether the ground is seen beside it, at more of its outline than rounding makes. */
     private boolean isExposed(Rgb fill, Map<Rgb, Area> visible) {
+        return exposure(fill, visible) > EXPOSED;
+    }
+
+    /** @return share of the outline of what has that colour that has the ground beside it, 0 to 1 */
+    double exposure(Rgb fill) {
+        return exposure(fill, visible());
+    }
+
+    private double exposure(Rgb fill, Map<Rgb, Area> visible) {
         Area band = Areas.grown(visible.get(fill), NEAR * Math.min(width, height));
         band.subtract(visible.get(fill));
         double outline = Areas.measure(band);
         visible.values().forEach(band::subtract);
-        return Areas.measure(band) > EXPOSED * outline;
+        return outline == 0 ? 0 : Areas.measure(band) / outline;
     }
 
     /** @return by colour those that it touches somewhere */

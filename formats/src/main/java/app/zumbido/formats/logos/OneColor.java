@@ -20,6 +20,9 @@ final class OneColor {
     private static final double OF_THE_THINNEST = 0.35;
 
     private static final double NEARLY_WHITE = 0.95;
+    /** Of the outline: with more of it beside the ground a part stands by itself. */
+    private static final double MOSTLY = 0.5;
+
     private static final double NEUTRAL = 0.04;
 
     private OneColor() {}
@@ -32,12 +35,12 @@ final class OneColor {
         double gap = GAP * Math.min(logo.width(), logo.height());
         Area all = new Area();
         for (int i = 0; i < fills.size(); i++) {
-            if (isHole(fills.get(i))) {
+            if (isHole(logo, fills.get(i))) {
                 continue;
             }
             Area part = new Area(visible.get(fills.get(i)));
             List<Rgb> over = fills.subList(i + 1, fills.size()).stream()
-                    .filter(upper -> !isHole(upper))
+                    .filter(upper -> !isHole(logo, upper))
                     .filter(touching.getOrDefault(fills.get(i), Set.of())::contains)
                     .toList();
             double fitting = over.isEmpty() ? 0 : fitting(logo, part, gap);
@@ -61,10 +64,10 @@ final class OneColor {
         return near;
     }
 
-    /** White on nothing is the ground that shows through. */
-    private static boolean isHole(Rgb color) {
+    /** White that stands on other parts is the ground that shows through; white that stands by itself is a part. */
+    private static boolean isHole(LogoDrawing logo, Rgb color) {
         Oklch polar = Oklch.of(color);
-        return polar.l() >= NEARLY_WHITE && polar.c() < NEUTRAL;
+        return polar.l() >= NEARLY_WHITE && polar.c() < NEUTRAL && logo.exposure(color) < MOSTLY;
     }
 
     /** A gap that leaves something of a thin part. */

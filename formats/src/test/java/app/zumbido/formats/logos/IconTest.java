@@ -79,6 +79,14 @@ class IconTest {
         });
     }
 
+    /** White letters on a white ground: they are drawn dark there, and are not left out. */
+    @Test
+    void showsAWhiteMarkOnAWhiteGround() throws IOException {
+        LogoDrawing white = LOGOS.get("four blocks").recolored(color -> Rgb.WHITE);
+        BufferedImage image = drawn(Icon.of(white, Rgb.WHITE, IconShape.SQUARE), 180);
+        assertThat(image.getRGB(90, 90)).isEqualTo(0xFF000000);
+    }
+
     /** How wide the star in the middle of the badge is: the smallest of its pieces. */
     private static double star(LogoDrawing badge) {
         return badge.visible().values().stream()

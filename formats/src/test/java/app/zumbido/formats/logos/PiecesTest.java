@@ -90,6 +90,18 @@ class PiecesTest {
                 .containsExactly("#0B2A4A true", "#FFFFFF false", "#F2682A true");
     }
 
+    /** A white logo is a logo: in one dark colour all of it is there. White on a badge is what shows through. */
+    @Test
+    void keepsWhiteThatStandsByItself() {
+        LogoDrawing white = drawn("<path d=\"M60 40h40v40h-40z\" fill=\"#FFFFFF\"/>");
+        assertThat(Areas.measure(Logos.oneColor(white, Rgb.BLACK).visible().get(Rgb.BLACK)))
+                .isCloseTo(200 * 200, offset(1.0));
+        LogoDrawing badge = drawn("<path d=\"M40 20h80v80h-80z\" fill=\"#0B2A4A\"/>"
+                + "<path d=\"M60 40h40v40h-40z\" fill=\"#FFFFFF\"/>");
+        assertThat(Areas.measure(Logos.oneColor(badge, Rgb.BLACK).visible().get(Rgb.BLACK)))
+                .isCloseTo(400 * 400 - 200 * 200, offset(1.0));
+    }
+
     /** Worked by hand, in units of the drawing; pieces that come to a point have no thin stroke there. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """

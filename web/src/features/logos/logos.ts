@@ -1,5 +1,6 @@
 import type { FormName, LogoGround, LogoPiece } from '../../api/types';
 import { FORM_NAMES, versionName, versionShort } from '../../words/logos';
+import { slotName } from '../../words/slots';
 import { opacityWords } from '../../words/opacity';
 import { ratioShown } from '../../words/ratio';
 
@@ -30,7 +31,7 @@ export function byGround(rows: readonly LogoGround[]): OnGround[] {
     const chosen = FORM_NAMES.flatMap((form) => all.filter((row) => row.form === form && row.chosen));
     return {
       key,
-      name: first.ground,
+      name: slotName(first.ground),
       ...(first.composed ? { composed: first.composed } : { hex: first.hex }),
       // On a picture one is enough to be seen: all of them would stand in the same corner.
       shown: chosen.filter((row) => row.reads || row.corner).slice(0, first.composed?.source ? 1 : undefined),

@@ -5,11 +5,9 @@ import app.zumbido.core.palette.Painted;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 
@@ -120,16 +118,6 @@ public record LogoSet(Map<LogoForm, KeptForm> forms, List<BrandElement> elements
         BrandElement gone = element(id);
         return new LogoSet(
                 forms, elements.stream().filter(element -> element != gone).toList());
-    }
-
-    /** @return ids of all pictures on the brand's sheet that it is made of */
-    public Set<UUID> pictures() {
-        Set<UUID> pictures = new LinkedHashSet<>();
-        over(picture -> {
-            pictures.add(picture);
-            return picture;
-        });
-        return pictures;
     }
 
     /** @param pictures the same pictures under other ids */

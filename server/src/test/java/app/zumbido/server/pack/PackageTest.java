@@ -140,7 +140,7 @@ class PackageTest {
                 .brand()
                 .id();
         Brand copied = keeper.load(copy).brand();
-        assertThat(copied.logos().pictures()).doesNotContain(logo);
+        assertThat(copied.logos().get(LogoForm.PRIMARY).drawn()).isNotEqualTo(new Drawn.OfFile(logo, false));
         assertThat(here.getBean(BrandLogos.class).picture(copied, LogoForm.PRIMARY, LogoVersion.LIGHT))
                 .isPresent();
     }

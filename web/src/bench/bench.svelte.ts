@@ -197,7 +197,11 @@ export class Bench {
   async takeLogos(files: File[], form?: FormName): Promise<void> {
     const before = this.sheet.sources.map(({ id }) => id);
     await this.intake.take(files);
-    const added = this.sheet.sources.filter(({ id }) => !before.includes(id)).find(isPicture);
+    const taken = this.sheet.sources.filter(({ id }) => !before.includes(id));
+    const added = taken.find(isPicture);
+    if (taken[0] && !added) {
+      this.say(`${taken[0].name} is on the sheet in Gather; it shows no picture that could be a logo.`);
+    }
     const target = form ?? (this.logos.has('primary') ? undefined : 'primary');
     if (added && target) {
       await this.takeLogo(added, target);

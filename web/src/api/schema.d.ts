@@ -1556,6 +1556,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["design"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/theme/ground": {
         parameters: {
             query?: never;
@@ -2478,6 +2494,7 @@ export interface components {
             roles: components["schemas"]["RolesResponse"];
             shortCode?: string;
             swatches: components["schemas"]["SwatchResponse"][];
+            template: components["schemas"]["TemplateResponse"];
             themes: components["schemas"]["ThemeResponse"][];
             type: components["schemas"]["TypeResponse"];
         };
@@ -3182,7 +3199,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "lettering-set" | "lettering-sized" | "lettering-styled" | "lettering-colored" | "stand-ins-chosen" | "logo-face-dropped" | "pair-of-faces-taken" | "type-scaled" | "languages-set" | "logo-put" | "logo-made" | "logo-trimmed" | "logo-dropped" | "logo-version-put" | "logo-version-freed" | "logo-measured" | "logo-worded" | "element-added" | "element-changed" | "element-dropped" | "drafted" | "drafted-again" | "theme-taken";
+            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "lettering-set" | "lettering-sized" | "lettering-styled" | "lettering-colored" | "stand-ins-chosen" | "logo-face-dropped" | "pair-of-faces-taken" | "type-scaled" | "languages-set" | "logo-put" | "logo-made" | "logo-trimmed" | "logo-dropped" | "logo-version-put" | "logo-version-freed" | "logo-measured" | "logo-worded" | "element-added" | "element-changed" | "element-dropped" | "template-designed" | "drafted" | "drafted-again" | "theme-taken";
             slot?: string;
             subject?: string;
             theme?: string;
@@ -3689,6 +3706,24 @@ export interface components {
         };
         TakenInResponse: {
             brands: components["schemas"]["TakenInBrandResponse"][];
+        };
+        TemplateRequest: {
+            /** @enum {string} */
+            bullets: "square" | "round" | "dash" | "triangle";
+            /** @enum {string} */
+            corner: "upper-left" | "upper-right" | "lower-left" | "lower-right" | "middle";
+            /** @enum {string} */
+            title: "full" | "lower" | "side" | "plain";
+            together: boolean;
+        };
+        TemplateResponse: {
+            /** @enum {string} */
+            bullets: "square" | "round" | "dash" | "triangle";
+            /** @enum {string} */
+            corner: "upper-left" | "upper-right" | "lower-left" | "lower-right" | "middle";
+            /** @enum {string} */
+            title: "full" | "lower" | "side" | "plain";
+            together: boolean;
         };
         TextOnGroundResponse: {
             ground: components["schemas"]["NamedColorResponse"];
@@ -7235,6 +7270,41 @@ export interface operations {
             400: components["responses"]["Problem400"];
             404: components["responses"]["Problem404"];
             422: components["responses"]["Problem422"];
+        };
+    };
+    design: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
         };
     };
     turn_1: {

@@ -160,6 +160,8 @@ function stepWords(note: Note): string {
       return `${subject} belongs to the brand`;
     case 'element-changed':
       return `${subject} changed`;
+    case 'template-designed':
+      return 'Presentation template designed anew';
     case 'element-dropped':
       return `${subject} belongs to the brand no more`;
     case 'drafted':

@@ -29,6 +29,7 @@ import java.util.function.UnaryOperator;
  * @param shortCode the letters put in front of a swatch's name in what is handed over
  * @param type how it is set, whatever palette is in force
  * @param logos its logo in all forms, and what else belongs to it
+ * @param template what is chosen about its presentation template
  * @param alternatives other palettes of the brand, with all that is decided on each
  */
 public record Brand(
@@ -42,6 +43,7 @@ public record Brand(
         GroundRules grounds,
         FontSet type,
         LogoSet logos,
+        TemplateDesign template,
         Alternatives alternatives)
         implements Painted<Brand> {
     public static final int LONGEST_NAME = 120;
@@ -93,6 +95,7 @@ public record Brand(
                 grounds,
                 type,
                 logos,
+                template,
                 alternatives.underThemes(theme -> renamed.get(theme)));
     }
 
@@ -124,6 +127,7 @@ public record Brand(
                 grounds.repainted(change),
                 type,
                 logos.repainted(change),
+                template,
                 alternatives);
     }
 
@@ -160,35 +164,43 @@ public record Brand(
 
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
-        return new Brand(id, newRevision, name, shortCode, palette, roles, themes, grounds, type, logos, alternatives);
+        return new Brand(
+                id, newRevision, name, shortCode, palette, roles, themes, grounds, type, logos, template, alternatives);
     }
 
     Brand withName(String newName) {
-        return new Brand(id, revision, newName, shortCode, palette, roles, themes, grounds, type, logos, alternatives);
+        return new Brand(
+                id, revision, newName, shortCode, palette, roles, themes, grounds, type, logos, template, alternatives);
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
-        return new Brand(id, revision, name, newShortCode, palette, roles, themes, grounds, type, logos, alternatives);
+        return new Brand(
+                id, revision, name, newShortCode, palette, roles, themes, grounds, type, logos, template, alternatives);
     }
 
     Brand with(Palette newPalette) {
-        return new Brand(id, revision, name, shortCode, newPalette, roles, themes, grounds, type, logos, alternatives);
+        return new Brand(
+                id, revision, name, shortCode, newPalette, roles, themes, grounds, type, logos, template, alternatives);
     }
 
     Brand with(Roles newRoles) {
-        return new Brand(id, revision, name, shortCode, palette, newRoles, themes, grounds, type, logos, alternatives);
+        return new Brand(
+                id, revision, name, shortCode, palette, newRoles, themes, grounds, type, logos, template, alternatives);
     }
 
     Brand with(Themes newThemes) {
-        return new Brand(id, revision, name, shortCode, palette, roles, newThemes, grounds, type, logos, alternatives);
+        return new Brand(
+                id, revision, name, shortCode, palette, roles, newThemes, grounds, type, logos, template, alternatives);
     }
 
     Brand with(FontSet newType) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, newType, logos, alternatives);
+        return new Brand(
+                id, revision, name, shortCode, palette, roles, themes, grounds, newType, logos, template, alternatives);
     }
 
     Brand with(Alternatives newAlternatives) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, type, logos, newAlternatives);
+        return new Brand(
+                id, revision, name, shortCode, palette, roles, themes, grounds, type, logos, template, newAlternatives);
     }
 
     /** @return with another palette in force, and all that is decided on it */
@@ -204,6 +216,7 @@ public record Brand(
                 other.grounds(),
                 type,
                 logos.repainted(paint -> standing(paint, other.palette())),
+                template,
                 alternatives);
     }
 
@@ -214,11 +227,18 @@ public record Brand(
     }
 
     Brand with(LogoSet newLogos) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, grounds, type, newLogos, alternatives);
+        return new Brand(
+                id, revision, name, shortCode, palette, roles, themes, grounds, type, newLogos, template, alternatives);
+    }
+
+    Brand with(TemplateDesign newTemplate) {
+        return new Brand(
+                id, revision, name, shortCode, palette, roles, themes, grounds, type, logos, newTemplate, alternatives);
     }
 
     Brand with(GroundRules newGrounds) {
-        return new Brand(id, revision, name, shortCode, palette, roles, themes, newGrounds, type, logos, alternatives);
+        return new Brand(
+                id, revision, name, shortCode, palette, roles, themes, newGrounds, type, logos, template, alternatives);
     }
 
     /** @param pictures the same pictures under other ids */

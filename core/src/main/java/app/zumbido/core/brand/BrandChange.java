@@ -48,6 +48,19 @@ public sealed interface BrandChange extends Change {
         }
     }
 
+    /** Says how the presentation template is made. */
+    record DesignTemplate(TemplateDesign design) implements BrandChange {
+        @Override
+        public Brand applyTo(Brand brand) {
+            return brand.with(design);
+        }
+
+        @Override
+        public TrailNote note(Brand before) {
+            return TrailNote.of(ChangeKind.TEMPLATE_DESIGNED);
+        }
+    }
+
     /**
      * A whole first brand from one picture, in one step.
      *

@@ -41,6 +41,7 @@ public record BrandDefaults(FontSet type, List<Group> groups) {
                 GroundRules.NONE,
                 type,
                 LogoSet.NONE,
+                TemplateDesign.USUAL,
                 Alternatives.NONE);
     }
 }

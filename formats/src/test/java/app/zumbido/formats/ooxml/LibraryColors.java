@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.apache.poi.sl.draw.DrawPaint;
+import org.apache.poi.sl.usermodel.ColorStyle;
 import org.apache.poi.sl.usermodel.PaintStyle;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
 import org.apache.poi.xslf.usermodel.XSLFGroupShape;
@@ -31,7 +32,7 @@ final class LibraryColors {
         LibraryColors colors = new LibraryColors();
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(deck))) {
             for (XSLFSlide slide : show.getSlides()) {
-                colors.add(ColorUse.GROUND, rgb(slide.getBackground().getFillColor()));
+                colors.addGround(slide.getBackground().getFillStyle().getPaint());
                 colors.addAll(slide.getShapes());
             }
         }
@@ -40,6 +41,16 @@ final class LibraryColors {
 
     private void add(ColorUse use, Optional<Rgb> color) {
         color.ifPresent(rgb -> counts.merge(use + " " + rgb.hex(), 1, Integer::sum));
+    }
+
+    private void addGround(PaintStyle paint) {
+        if (paint instanceof PaintStyle.SolidPaint solid) {
+            add(ColorUse.GROUND, rgb(DrawPaint.applyColorTransform(solid.getSolidColor())));
+        } else if (paint instanceof PaintStyle.GradientPaint gradient) {
+            for (ColorStyle stop : gradient.getGradientColors()) {
+                add(ColorUse.GROUND, rgb(DrawPaint.applyColorTransform(stop)));
+            }
+        }
     }
 
     private void addAll(List<XSLFShape> shapes) {

@@ -18,6 +18,7 @@ import org.springframework.http.ResponseEntity;
  * @param themes all of them, the one that is handed over first at first
  * @param type how it is set
  * @param logos its logo, and what else belongs to it
+ * @param template how its presentation template is made
  * @param palettes the name of the one that all of this stands on, and the others
  * @param consequences what would follow; only where a change is looked at before it is made
  * @param proposedShortCode what the name suggests; empty if nothing
@@ -37,6 +38,7 @@ public record BrandResponse(
         List<ThemeResponse> themes,
         TypeResponse type,
         LogosResponse logos,
+        TemplateResponse template,
         AlternativesResponse palettes,
         @Nullable ConsequencesResponse consequences) {
     public static BrandResponse of(KeptBrand kept) {
@@ -62,6 +64,7 @@ public record BrandResponse(
                 ThemeResponse.allOf(brand),
                 TypeResponse.of(brand.type()),
                 LogosResponse.of(brand),
+                TemplateResponse.of(brand.template()),
                 AlternativesResponse.of(brand),
                 consequences);
     }

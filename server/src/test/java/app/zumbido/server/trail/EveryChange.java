@@ -9,6 +9,7 @@ import app.zumbido.core.brand.GroupChange;
 import app.zumbido.core.brand.LogoChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
+import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.brand.ThemesChange;
@@ -19,6 +20,7 @@ import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.logos.BrandElement;
+import app.zumbido.core.logos.Corner;
 import app.zumbido.core.logos.Cutting;
 import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.IconShape;
@@ -88,6 +90,8 @@ public final class EveryChange {
                                 navy.id(),
                                 new Origin("harbour.jpg", OptionalInt.of(1), OptionalInt.of(2), OptionalInt.of(7))))),
                 brand -> new PaletteChange.RenameSwatch(navy.id(), "Deep channel"),
+                brand -> new BrandChange.DesignTemplate(new TemplateDesign(
+                        TemplateDesign.TitleShape.LOWER, TemplateDesign.BulletKind.DASH, Corner.UPPER_RIGHT, true)),
                 brand -> new PaletteChange.RecolorSwatch(
                         teal.id(), Rgb.ofHex("138F8C"), Optional.of(Origin.at("harbour.jpg", 412, 96))),
                 brand -> new PaletteChange.MixSwatch(teal.id(), -0.06, 0, 0),

@@ -1,16 +1,13 @@
 package app.zumbido.server.trail.form;
 
-import app.zumbido.core.brand.Alternatives;
-import app.zumbido.core.brand.Brand;
-import app.zumbido.core.theme.Themes;
+import app.zumbido.core.brand.TemplateDesign;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The ninth version, the present one: its logo.
+ * The ninth version: its logo.
  *
  * @param inForce name of the palette that the brand stands on
  */
@@ -29,47 +26,21 @@ record Brand9(
         String inForce,
         List<Brand8.Alternative8> alternatives)
         implements BrandForm {
-    static final int VERSION = 9;
-
-    static Brand9 of(Brand brand) {
-        return new Brand9(
-                brand.id(),
-                brand.revision(),
-                brand.name(),
-                brand.shortCode().orElse(null),
-                Palette6.of(brand.palette()),
-                Roles4.of(brand.roles()),
-                brand.themes().all().stream().map(Theme8::of).toList(),
-                Grounds6.of(brand.grounds()),
-                Type8.of(brand.type()),
-                Logos9.of(brand.logos()),
-                brand.alternatives().inForce(),
-                brand.alternatives().others().stream()
-                        .map(Brand8.Alternative8::of)
-                        .toList());
-    }
-
-    Brand brand() {
-        return new Brand(
+    @Override
+    public Brand10 next() {
+        return new Brand10(
                 id,
                 revision,
                 name,
-                Optional.ofNullable(shortCode),
-                palette.palette(),
-                roles.roles(),
-                new Themes(themes.stream().map(Theme8::theme).toList()),
-                grounds.grounds(),
-                type.type(),
-                logos.logos(),
-                new Alternatives(
-                        inForce,
-                        alternatives.stream()
-                                .map(Brand8.Alternative8::alternative)
-                                .toList()));
-    }
-
-    @Override
-    public Brand9 next() {
-        return this;
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                Brand10.Template10.of(TemplateDesign.USUAL),
+                inForce,
+                alternatives);
     }
 }

@@ -3,12 +3,14 @@ package app.zumbido.server.trail.form;
 import app.zumbido.core.brand.Alternative;
 import app.zumbido.core.brand.Alternatives;
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.GroundRules;
 import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.logos.BrandElement;
+import app.zumbido.core.logos.Corner;
 import app.zumbido.core.logos.Cutting;
 import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.IconShape;
@@ -77,6 +79,8 @@ final class BrandOfEverything {
                 grounds(),
                 type(),
                 logos(),
+                new TemplateDesign(
+                        TemplateDesign.TitleShape.SIDE, TemplateDesign.BulletKind.TRIANGLE, Corner.UPPER_LEFT, true),
                 new Alternatives(
                         "Before the decision",
                         List.of(

@@ -7,6 +7,7 @@ import app.zumbido.core.brand.Alternatives;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ChangeKind;
 import app.zumbido.core.brand.LogoChange;
+import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.brand.TrailNote;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.PairRule;
@@ -152,10 +153,20 @@ class StoredFormTest {
         assertThat(brand.logos()).isEqualTo(LogoSet.NONE);
     }
 
+    /** It was a brand of everything of its time; every template was made the same way. */
+    @Test
+    void readsASnapshotOfTheNinthVersion() throws IOException {
+        Brand brand = written(9);
+        Brand now = BrandOfEverything.brand();
+        assertThat(brand.logos()).isEqualTo(now.logos());
+        assertThat(brand.type()).isEqualTo(now.type());
+        assertThat(brand.template()).isEqualTo(TemplateDesign.USUAL);
+    }
+
     /** Everything that can stand in a brand, so that renaming any of it turns this red before it breaks a stored brand. */
     @Test
     void readsAndWritesThePresentVersion() throws IOException {
-        JsonNode sample = sample("brand-9.json");
+        JsonNode sample = sample("brand-10.json");
         assertThat(BrandOfEverything.reasons()).contains(SlotReason.values());
         assertThat(StoredForm.brand(sample)).isEqualTo(BrandOfEverything.brand());
         assertThat(StoredForm.tree(StoredForm.snapshot(BrandOfEverything.brand())))
@@ -177,7 +188,7 @@ class StoredFormTest {
 
     @Test
     void refusesVersionsThatItDoesNotKnow() {
-        for (int version : new int[] {0, 10, -1}) {
+        for (int version : new int[] {0, 11, -1}) {
             JsonNode snapshot = StoredForm.tree("{\"version\":" + version + ",\"brand\":{}}");
             assertThatThrownBy(() -> StoredForm.brand(snapshot)).isInstanceOf(IllegalArgumentException.class);
         }

@@ -1,9 +1,10 @@
-package app.zumbido.formats.ooxml;
+package app.zumbido.formats.office.slides;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
 import app.zumbido.formats.BrandExample;
+import app.zumbido.formats.office.OfficeSchemas;
 import java.awt.Dimension;
 import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayInputStream;
@@ -44,9 +45,12 @@ class SlideSizeTest {
             for (XSLFSheet sheet : sheets(show)) {
                 sheet.getShapes().forEach(shape -> {
                     Rectangle2D place = shape.getAnchor();
-                    boolean bleeds = place.getX() == 0 && Math.abs(place.getWidth() - width) < 0.01;
-                    // A margin of two thirds of an inch.
-                    assertThat(bleeds || place.getX() >= 47.9 && place.getMaxX() <= width - 47.9)
+                    boolean bleeds = place.getX() == 0 || Math.abs(place.getMaxX() - width) < 0.01;
+                    // A margin of half an inch and more, and nothing beyond the slide.
+                    assertThat(place.getMaxX() <= width + 0.01 && place.getMaxY() <= 540.01)
+                            .as(shape.getShapeName() + " at " + place)
+                            .isTrue();
+                    assertThat(bleeds || place.getX() >= 35.9 && place.getMaxX() <= width - 35.9)
                             .as(shape.getShapeName() + " at " + place)
                             .isTrue();
                 });
@@ -62,16 +66,17 @@ class SlideSizeTest {
                     .map(shape -> shape.getAnchor())
                     .toList();
             assertThat(row).hasSize(3);
-            assertThat(row.get(0).getMaxX()).isLessThan(row.get(1).getX());
-            assertThat(row.get(1).getMaxX()).isLessThan(row.get(2).getX());
-            assertThat(row.get(2).getMaxX()).isCloseTo(672, offset(0.01));
+            // Date at the right, then the footer, then the number: in the order of shapes.
+            assertThat(row.get(2).getX()).isCloseTo(48, offset(0.01));
+            assertThat(row.get(2).getMaxX()).isLessThanOrEqualTo(row.get(1).getX());
+            assertThat(row.get(1).getMaxX()).isLessThan(row.get(0).getX());
         }
     }
 
     /** Source of the type of size: ECMA-376 Part 1, 19.7.18. */
     @Test
     void saysItsSizeInThePartAndInItsName() throws Exception {
-        Map<String, byte[]> parts = PresentationTemplateTest.parts(template(SlideSize.STANDARD));
+        Map<String, byte[]> parts = OfficeSchemas.parts(template(SlideSize.STANDARD));
         PresentationDocument presentation =
                 PresentationDocument.Factory.parse(new ByteArrayInputStream(parts.get("ppt/presentation.xml")));
         List<XmlError> errors = new ArrayList<>();

@@ -1,11 +1,13 @@
-package app.zumbido.formats.ooxml;
+package app.zumbido.formats.office.slides;
 
+import static app.zumbido.formats.office.OfficeSchemas.parts;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ThemeChange;
+import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.theme.PageGround;
@@ -22,27 +24,26 @@ import app.zumbido.core.type.StandIn;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.office.OfficeSchemas;
 import java.awt.Color;
+import java.awt.Dimension;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.zip.ZipInputStream;
+import java.util.stream.Stream;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
 import org.apache.poi.xslf.usermodel.XSLFAutoShape;
-import org.apache.xmlbeans.XmlError;
-import org.apache.xmlbeans.XmlObject;
-import org.apache.xmlbeans.XmlOptions;
 import org.docx4j.dml.CTColorScheme;
 import org.docx4j.dml.STColorSchemeIndex;
 import org.docx4j.dml.STTextCapsType;
@@ -51,63 +52,39 @@ import org.docx4j.openpackaging.parts.PartName;
 import org.docx4j.openpackaging.parts.PresentationML.SlideMasterPart;
 import org.docx4j.openpackaging.parts.ThemePart;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.openxmlformats.schemas.drawingml.x2006.main.CTSchemeColor;
 import org.openxmlformats.schemas.drawingml.x2006.main.CTShapeProperties;
 import org.openxmlformats.schemas.drawingml.x2006.main.STSchemeColorVal;
-import org.openxmlformats.schemas.drawingml.x2006.main.ThemeDocument;
 import org.openxmlformats.schemas.presentationml.x2006.main.CTShape;
-import org.openxmlformats.schemas.presentationml.x2006.main.PresentationDocument;
-import org.openxmlformats.schemas.presentationml.x2006.main.SldDocument;
 import org.openxmlformats.schemas.presentationml.x2006.main.SldLayoutDocument;
-import org.openxmlformats.schemas.presentationml.x2006.main.SldMasterDocument;
 
 class PresentationTemplateTest {
     private static final Instant TIME = Instant.parse("2026-03-01T08:00:00Z");
     private static final Brand BRAND = BrandExample.ferries();
 
-    static Map<String, byte[]> parts(byte[] file) throws IOException {
-        Map<String, byte[]> parts = new LinkedHashMap<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
-            for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                parts.put(entry.getName(), zip.readAllBytes());
-            }
-        }
-        return parts;
-    }
-
     private static byte[] wide(Brand brand) {
         return BrandExample.written(new PresentationTemplate(SlideSize.WIDE), brand, TIME);
     }
 
-    private static XmlObject parse(String name, byte[] part) throws Exception {
-        var in = new ByteArrayInputStream(part);
-        if (name.startsWith("ppt/theme/theme")) {
-            return ThemeDocument.Factory.parse(in);
-        }
-        if (name.startsWith("ppt/slideMasters/slide")) {
-            return SldMasterDocument.Factory.parse(in);
-        }
-        if (name.startsWith("ppt/slideLayouts/slide")) {
-            return SldLayoutDocument.Factory.parse(in);
-        }
-        return name.startsWith("ppt/slides/slide")
-                ? SldDocument.Factory.parse(in)
-                : PresentationDocument.Factory.parse(in);
+    private static byte[] written(DeliveryWriter writer, Brand brand) {
+        return BrandExample.written(writer, brand, TIME);
     }
 
-    /** The schemas of ISO/IEC 29500 as the full schema jar of the OOXML library carries them. */
-    @Test
-    void everyPartIsValidAgainstTheSchemas() throws Exception {
-        List<XmlError> errors = new ArrayList<>();
-        int validated = 0;
-        for (var part : parts(wide(BRAND)).entrySet()) {
-            if (part.getKey().startsWith("ppt/") && !part.getKey().contains("_rels")) {
-                parse(part.getKey(), part.getValue()).validate(new XmlOptions().setErrorListener(errors));
-                validated++;
-            }
-        }
-        assertThat(errors).isEmpty();
-        assertThat(validated).isEqualTo(8);
+    /** Every file that is made of slides, in both sizes. */
+    static Stream<DeliveryWriter> writers() {
+        return Stream.of(SlideSize.values())
+                .flatMap(size -> Stream.of(new PresentationTemplate(size), new SpecimenDeck(size)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("writers")
+    void everyPartIsValidAgainstTheSchemas(DeliveryWriter writer) {
+        byte[] file = written(writer, BRAND);
+        assertThat(OfficeSchemas.errors(file)).isEmpty();
+        assertThat(parts(file).keySet().stream().filter(name -> name.startsWith("ppt/slideLayouts/slide")))
+                .hasSize(12);
     }
 
     @Test
@@ -118,13 +95,17 @@ class PresentationTemplateTest {
                 .doesNotContain("presentation.main+xml");
     }
 
-    @Test
-    void setsNoColorByHandOutsideTheTheme() throws IOException {
-        Map<String, byte[]> parts = parts(wide(BRAND));
-        parts.remove("ppt/theme/theme1.xml");
+    /** Bullets are signs of a family that every computer has; the theme has no place for a third one. */
+    @ParameterizedTest
+    @MethodSource("writers")
+    void setsNoColorAndNoFontByHandOutsideTheTheme(DeliveryWriter writer) {
+        Map<String, byte[]> parts = parts(written(writer, BRAND));
+        parts.keySet().removeIf(name -> name.contains("theme/") || name.contains("media/") || name.contains("embed"));
+        assertThat(parts).hasSizeGreaterThan(15);
         assertThat(parts.values())
                 .allSatisfy(part -> assertThat(new String(part, StandardCharsets.UTF_8))
-                        .doesNotContainPattern("srgbClr|sysClr|prstClr|hslClr|scrgbClr"));
+                        .doesNotContainPattern("srgbClr|sysClr|prstClr|hslClr|scrgbClr")
+                        .doesNotContainPattern("<a:(latin|ea|cs) typeface=\"[^+]"));
     }
 
     @Test
@@ -261,22 +242,47 @@ class PresentationTemplateTest {
     }
 
     @Test
-    void hasATitleAContentAndAChartLayoutAndOneOnTheOtherGroundOnAWidePage() throws Exception {
-        Map<String, byte[]> parts = parts(wide(BRAND));
-        List<String> types = new ArrayList<>();
-        for (int i = 1; i <= 4; i++) {
-            SldLayoutDocument layout = (SldLayoutDocument)
-                    parse("ppt/slideLayouts/slide", parts.get("ppt/slideLayouts/slideLayout" + i + ".xml"));
-            types.add(layout.getSldLayout().getType().toString());
+    void hasTwelveLayoutsInTheirOrderOnAWidePage() throws Exception {
+        try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(wide(BRAND)))) {
+            Map<String, byte[]> parts = parts(wide(BRAND));
+            List<String> names = new ArrayList<>();
+            for (int i = 1; i <= 12; i++) {
+                SldLayoutDocument layout = SldLayoutDocument.Factory.parse(
+                        new ByteArrayInputStream(parts.get("ppt/slideLayouts/slideLayout" + i + ".xml")));
+                names.add(layout.getSldLayout().getCSld().getName());
+            }
+            assertThat(names)
+                    .containsExactly(
+                            "Title",
+                            "Section",
+                            "Content",
+                            "Two columns",
+                            "Picture and caption",
+                            "Chart",
+                            "Table",
+                            "Key message",
+                            "Quote",
+                            "Dark",
+                            "Text over a picture",
+                            "Blank");
+            // In points: 13.333 x 7.5 in. Source: ECMA-376, 20.1.2.1.
+            assertThat(show.getPageSize()).isEqualTo(new Dimension(960, 540));
         }
-        assertThat(types).containsExactly("title", "obj", "chart", "obj");
+    }
 
-        var size = ((PresentationDocument) parse("presentation", parts.get("ppt/presentation.xml")))
-                .getPresentation()
-                .getSldSz();
-        // In English Metric Units, 914400 to the inch: 13.333 x 7.5 in. Source: ECMA-376, 20.1.2.1.
-        assertThat(size.getCx()).isEqualTo(12_192_000);
-        assertThat(size.getCy()).isEqualTo(6_858_000);
+    /** Title slide and heads of tables: the main colour, whatever the first dark slot holds. */
+    @Test
+    void isLedByTheMainColorAndNotByTheFirstDarkOne() {
+        Brand brand = BrandExample.brand(
+                "Kilnmark", "Kiln C2452D", "Ash 8C8C88", "Paper F6EFE2", "Soot 1E1B18", "Glaze 3E7CB1", "Moss 9BC53D");
+        Rgb kiln = Rgb.ofHex("C2452D");
+        ThemedLook look = ThemedLook.of(brand.look());
+        assertThat(look.colors().get(ThemeSlot.DARK_1)).isNotEqualTo(kiln);
+        assertThat(look.lead().in(look.colors())).isEqualTo(kiln);
+        String title = OfficeSchemas.text(wide(brand), "ppt/slideLayouts/slideLayout1.xml");
+        String slot = "<a:schemeClr val=\"" + look.lead().slot().code() + "\">";
+        assertThat(title.substring(title.indexOf("<p:bg>"), title.indexOf("</p:bg>")))
+                .contains(slot);
     }
 
     @Test

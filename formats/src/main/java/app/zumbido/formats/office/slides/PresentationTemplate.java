@@ -1,0 +1,70 @@
+package app.zumbido.formats.office.slides;
+
+import app.zumbido.core.brand.Look;
+import app.zumbido.core.brand.TemplateDesign;
+import app.zumbido.core.brand.ThemedLook;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Obstacle;
+import app.zumbido.formats.delivery.Order;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.List;
+
+/** A presentation template, widescreen (16:9) or standard (4:3): twelve layouts in the brand's own look. */
+public final class PresentationTemplate implements DeliveryWriter {
+    private final SlideSize size;
+
+    public PresentationTemplate(SlideSize size) {
+        this.size = size;
+    }
+
+    @Override
+    public String kind() {
+        return "presentation-" + size.kind();
+    }
+
+    @Override
+    public String ending() {
+        return "-" + size.said() + ".potx";
+    }
+
+    @Override
+    public String mediaType() {
+        return "application/vnd.openxmlformats-officedocument.presentationml.template";
+    }
+
+    @Override
+    public List<Obstacle> obstacles(Look look) {
+        List<ThemeSlot> unfilled = look.theme().unfilled();
+        return unfilled.isEmpty() ? List.of() : List.of(new Obstacle.UnfilledSlots(unfilled));
+    }
+
+    @Override
+    public void write(Order order, OutputStream out) throws IOException {
+        Look look = order.look();
+        TemplateDesign design = look.brand().template();
+        PresentationPackage pack = new PresentationPackage(size, design, PresentationPackage.TEMPLATE);
+        SlideLogos logos = new SlideLogos(pack.zip(), order.assets());
+        pack.addMaster(ThemedLook.of(look), order.assets(), logos);
+        for (Look other : design.together() ? others(look) : List.<Look>of()) {
+            pack.addMaster(ThemedLook.of(other), order.assets(), logos);
+        }
+        pack.addSlide(
+                SlideLayout.TITLE,
+                new Shapes()
+                        .placeholder(Placeholder.of(
+                                "Title", "ctrTitle", -1, look.brand().name()))
+                        .placeholder(Placeholder.of("Subtitle", "subTitle", LayoutParts.BODY)));
+        pack.zip().describe(look.brand().name(), order.time());
+        pack.finished().write(out);
+    }
+
+    /** @return the other themes of the brand, as far as they are complete */
+    private static List<Look> others(Look look) {
+        return look.brand().looks().stream()
+                .filter(other -> !other.equals(look))
+                .filter(other -> other.theme().unfilled().isEmpty())
+                .toList();
+    }
+}

@@ -20,6 +20,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -75,6 +76,17 @@ public record ThemedLook(
                         .toList());
     }
 
+    /**
+     * The same on paper, which is light whatever slides stand on.
+     *
+     * @throws IllegalStateException if slots are empty
+     */
+    public static ThemedLook onPaper(Look look) {
+        UUID theme = look.themeId();
+        Brand brand = look.brand();
+        return of(new Look(brand.with(brand.themes().changing(theme, it -> it.on(PageGround.LIGHT))), theme));
+    }
+
     private static Optional<SlotColor> ofRole(Role role, Look look, Map<ThemeSlot, Rgb> colors) {
         return look.roles()
                 .first(role)
@@ -119,6 +131,24 @@ public record ThemedLook(
     /** What the pages stand on whose ground is turned: dark of a light theme, light of a dark one. */
     public SlotColor turned() {
         return SlotColor.of(ground().turned().page());
+    }
+
+    /** @return a ground in the hue of a colour: the lightest of its steps that the usual text reads on, else the second ground */
+    public SlotColor tint(SlotColor of) {
+        SlotColor text = SlotColor.of(ground().text());
+        return of.steps(colors)
+                .filter(step -> reads(step.in(colors)).test(text))
+                .max(Comparator.comparingDouble(step ->
+                        ContrastRatio.between(step.in(colors), text.in(colors)).value()))
+                .orElse(pale());
+    }
+
+    /** @return the same of the first of the roles that somebody has given */
+    public Optional<SlotColor> tintOf(Role... roles) {
+        return Stream.of(roles)
+                .flatMap(role -> ofRole(role, look, colors).stream())
+                .findFirst()
+                .map(this::tint);
     }
 
     /** @return the text or the page colour, whichever is told from the ground better; all that a theme has for text */

@@ -4,6 +4,7 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.TypeRole;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -20,6 +21,11 @@ public interface Assets {
     /** @return the face that the role is set in; nothing if there is no file of it */
     default Optional<Letters> letters(TypeRole role) {
         return Optional.empty();
+    }
+
+    /** @return the faces of a family that may be put into documents which others edit; none without files of it */
+    default List<FontProgram> programs(String family) {
+        return List.of();
     }
 
     /** @return nothing of a form that the brand does not have */

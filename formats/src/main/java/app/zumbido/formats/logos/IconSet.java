@@ -6,6 +6,7 @@ import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.FolderZip;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
@@ -52,7 +53,7 @@ public final class IconSet implements DeliveryWriter {
 
     @Override
     public void write(Order order, OutputStream out) throws IOException {
-        FolderZip.write(out, order.time(), files(order));
+        FolderZip.write(out, files(order));
     }
 
     /** @return by name what is in it @throws IllegalStateException if there is no icon */

@@ -4,6 +4,7 @@ import app.zumbido.core.brand.Look;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.FolderZip;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
@@ -58,7 +59,7 @@ public final class LogoFolder implements DeliveryWriter {
         if (icon.isPresent()) {
             IconSet.files(order).forEach((name, content) -> files.put("site/" + name, content));
         }
-        FolderZip.write(out, order.time(), files);
+        FolderZip.write(out, files);
     }
 
     private static void put(Map<String, byte[]> files, LogoForm form, LogoVersion version, LogoPicture logo) {

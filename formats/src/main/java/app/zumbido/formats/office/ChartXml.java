@@ -7,12 +7,14 @@ import java.util.List;
 public final class ChartXml {
     public static final String TYPE = "drawingml.chart+xml";
     public static final String URI = "http://schemas.openxmlformats.org/drawingml/2006/chart";
-    private static final String SHEET = "Sheet1";
 
     private ChartXml() {}
 
-    /** @param book id of the relationship to the workbook that holds the figures; empty: the one that the chart is in */
-    public static String bars(ChartData data, ThemedLook look, String book) {
+    /**
+     * @param sheet that holds the figures from its first cell on
+     * @param book id of the relationship to the workbook that the sheet is in; empty: the one that the chart is in
+     */
+    public static String bars(ChartData data, ThemedLook look, String sheet, String book) {
         SchemeColors colors = new SchemeColors(look.ground());
         String text =
                 "<c:txPr><a:bodyPr/><a:lstStyle/><a:p><a:pPr><a:defRPr sz=\"1200\">%s<a:latin typeface=\"+mn-lt\"/>"
@@ -26,12 +28,12 @@ public final class ChartXml {
                     <c:val><c:numRef><c:f>%s</c:f>%s</c:numRef></c:val></c:ser>""".formatted(
                             i,
                             i,
-                            data.nameOn(SHEET, i),
+                            data.nameOn(sheet, i),
                             texts(List.of(data.series().get(i))),
                             colors.fill(look.series().get(i % look.series().size())),
-                            data.categoriesOn(SHEET),
+                            data.categoriesOn(sheet),
                             texts(data.categories()),
-                            data.valuesOn(SHEET, i),
+                            data.valuesOn(sheet, i),
                             numbers(data.values().get(i))));
         }
         String line =

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 
 /** The small workbook that holds the figures of a chart on a slide. Source: ECMA-376 Part 1, 12.2. */
 public final class DataBook {
+    public static final String SHEET = "Sheet1";
     private static final String MAIN = "http://schemas.openxmlformats.org/spreadsheetml/2006/main";
 
     private DataBook() {}
@@ -17,7 +18,7 @@ public final class DataBook {
         String sheet = zip.link("/xl/workbook.xml", "worksheet", "/xl/worksheets/sheet1.xml");
         zip.put("/xl/workbook.xml", "spreadsheetml.sheet.main+xml", Xml.HEAD + """
                 <workbook xmlns="%s" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><sheets>\
-                <sheet name="Sheet1" sheetId="1" r:id="%s"/></sheets></workbook>""".formatted(MAIN, sheet));
+                <sheet name="%s" sheetId="1" r:id="%s"/></sheets></workbook>""".formatted(MAIN, SHEET, sheet));
         zip.put(
                 "/xl/worksheets/sheet1.xml",
                 "spreadsheetml.worksheet+xml",

@@ -1,5 +1,6 @@
 package app.zumbido.formats.office;
 
+import app.zumbido.formats.delivery.ZipTime;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -24,6 +25,7 @@ public final class OfficeZip {
     private static final String RELATIONSHIPS = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/";
     private static final String OFFICE_TYPES = "application/vnd.openxmlformats-officedocument.";
     private static final Map<String, String> TYPES_OF_ENDINGS = new TreeMap<>(Map.of(
+            "odttf", OFFICE_TYPES + "obfuscatedFont",
             "png", "image/png",
             "rels", "application/vnd.openxmlformats-package.relationships+xml",
             "svg", "image/svg+xml",

@@ -9,6 +9,7 @@ import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.theme.TurnedLayout;
 import app.zumbido.core.type.TypeRole;
+import app.zumbido.formats.office.ColorMaps;
 import app.zumbido.formats.office.Gradients;
 import app.zumbido.formats.office.SchemeColors;
 import app.zumbido.formats.office.Xml;

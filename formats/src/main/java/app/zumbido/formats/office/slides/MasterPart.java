@@ -4,6 +4,7 @@ import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.brand.ThemedInks;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.type.TypeRole;
+import app.zumbido.formats.office.ColorMaps;
 import app.zumbido.formats.office.SchemeColors;
 import app.zumbido.formats.office.Xml;
 

@@ -75,7 +75,11 @@ public final class SpecimenDeck implements DeliveryWriter {
                 .put(
                         CHART,
                         ChartXml.TYPE,
-                        ChartXml.bars(ChartData.SPECIMEN, look, pack.zip().link(CHART, "package", BOOK)));
+                        ChartXml.bars(
+                                ChartData.SPECIMEN,
+                                look,
+                                DataBook.SHEET,
+                                pack.zip().link(CHART, "package", BOOK)));
         for (SlideLayout layout : SlideLayout.values()) {
             Shapes shapes = shapes(layout, pack, look);
             if (layout != SlideLayout.TITLE && layout != SlideLayout.BLANK) {

@@ -1,23 +1,21 @@
-package app.zumbido.formats.logos;
+package app.zumbido.formats.delivery;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.file.attribute.FileTime;
-import java.time.Instant;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
 /** Packs files into a zip, the same bytes every time. */
-final class FolderZip {
+public final class FolderZip {
     private FolderZip() {}
 
     /** @param files by path, in the order in which they are packed */
-    static void write(OutputStream out, Instant time, Map<String, byte[]> files) throws IOException {
+    public static void write(OutputStream out, Map<String, byte[]> files) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out);
         for (Map.Entry<String, byte[]> file : files.entrySet()) {
             ZipEntry entry = new ZipEntry(file.getKey());
-            entry.setLastModifiedTime(FileTime.from(time));
+            entry.setTimeLocal(ZipTime.FIXED);
             zip.putNextEntry(entry);
             zip.write(file.getValue());
             zip.closeEntry();

@@ -1,4 +1,4 @@
-package app.zumbido.formats.office;
+package app.zumbido.formats.delivery;
 
 import java.time.LocalDateTime;
 

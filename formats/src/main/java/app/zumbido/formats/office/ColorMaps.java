@@ -1,19 +1,19 @@
-package app.zumbido.formats.office.slides;
+package app.zumbido.formats.office;
 
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.stream.Collectors;
 
 /** Says which slots pages stand on and text is made of. Source: ECMA-376 Part 1, 19.3.1.6 (clrMap) and 20.1.6.8. */
-final class ColorMaps {
+public final class ColorMaps {
     private ColorMaps() {}
 
-    static String ofMaster(PageGround ground) {
+    public static String ofMaster(PageGround ground) {
         return "<p:clrMap " + attributes(ground, ThemeSlot.HYPERLINK, ThemeSlot.FOLLOWED_HYPERLINK) + "/>";
     }
 
     /** @param links the slot that links are mapped to, so that they read */
-    static String override(PageGround ground, ThemeSlot links) {
+    public static String override(PageGround ground, ThemeSlot links) {
         ThemeSlot followed = links == ThemeSlot.HYPERLINK ? ThemeSlot.FOLLOWED_HYPERLINK : links;
         return "<a:overrideClrMapping " + attributes(ground, links, followed) + "/>";
     }

@@ -2,8 +2,8 @@ package app.zumbido.formats.listing;
 
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.archive.TextParts;
+import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.slides.PresentationTemplate;
-import app.zumbido.formats.office.slides.SlideSize;
 import java.awt.Color;
 import java.awt.Rectangle;
 import java.io.ByteArrayInputStream;

@@ -1,8 +1,8 @@
 package app.zumbido.formats.ooxml;
 
 import app.zumbido.formats.BrandExample;
+import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.slides.PresentationTemplate;
-import app.zumbido.formats.office.slides.SlideSize;
 import java.awt.Color;
 import java.awt.Rectangle;
 import java.io.ByteArrayInputStream;

@@ -6,8 +6,8 @@ import static org.mockito.Mockito.mock;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.slides.PresentationTemplate;
-import app.zumbido.formats.office.slides.SlideSize;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
 import java.time.Clock;

@@ -1,5 +1,6 @@
 package app.zumbido.formats.office.slides;
 
+import app.zumbido.formats.layouts.Box;
 import app.zumbido.formats.office.Xml;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -17,9 +18,6 @@ import java.util.stream.IntStream;
  */
 record Placeholder(
         String name, String type, int index, String place, String body, String style, List<String> paragraphs) {
-    static final String BODY = "body";
-    static final String PICTURE = "pic";
-
     Placeholder {
         paragraphs = List.copyOf(paragraphs);
     }
@@ -47,46 +45,33 @@ record Placeholder(
         return "<a:p>" + (level > 0 ? "<a:pPr lvl=\"" + level + "\"/>" : "") + runs + "</a:p>";
     }
 
-    /** A text that programs fill in by themselves: the number of the slide. */
-    static String field(String id, String kind, String shown) {
-        return "<a:p><a:fld id=\"{%s}\" type=\"%s\"><a:rPr lang=\"en-GB\"/><a:t>%s</a:t></a:fld></a:p>"
-                .formatted(id, kind, shown);
-    }
-
-    Placeholder at(Box box) {
-        return at(box, "");
+    /** What programs fill in by themselves. */
+    static String slideNumber() {
+        return "<a:p><a:fld id=\"{6E1A5C1B-3C57-4B0B-9D0E-1F5C2B7A9D11}\" type=\"slidenum\"><a:rPr lang=\"en-GB\"/>"
+                + "<a:t>‹#›</a:t></a:fld></a:p>";
     }
 
     /** @param fill of its frame; empty: none */
     Placeholder at(Box box, String fill) {
-        String frame = box.transform() + "<a:prstGeom prst=\"rect\"><a:avLst/></a:prstGeom>" + fill;
+        String frame = LayoutXml.transform("a", box) + "<a:prstGeom prst=\"rect\"><a:avLst/></a:prstGeom>" + fill;
         return new Placeholder(name, type, index, frame, body, style, paragraphs);
     }
 
-    /** @param anchor {@code t}, {@code ctr} or {@code b} */
-    Placeholder anchored(String anchor) {
-        return with(
-                "<a:bodyPr vert=\"horz\" lIns=\"0\" tIns=\"0\" rIns=\"0\" bIns=\"0\" rtlCol=\"0\" anchor=\"%s\">"
-                        + "<a:normAutofit/></a:bodyPr>",
-                anchor);
-    }
-
-    /** @param inset in English Metric Units, on all sides */
+    /** @param inset in English Metric Units, on all sides @param anchor {@code t}, {@code ctr} or {@code b} */
     Placeholder inset(long inset, String anchor) {
-        return with(
-                "<a:bodyPr lIns=\"" + inset + "\" tIns=\"" + inset + "\" rIns=\"" + inset + "\" bIns=\"" + inset
-                        + "\" anchor=\"%s\"><a:normAutofit/></a:bodyPr>",
-                anchor);
+        return with("", inset, anchor, "<a:normAutofit/>");
     }
 
     /** Its frame grows and shrinks with the one line in it. */
-    Placeholder hugging(long inset) {
-        String around = "lIns=\"%d\" tIns=\"%d\" rIns=\"%d\" bIns=\"%d\"".formatted(inset, inset, inset, inset);
-        return with("<a:bodyPr wrap=\"none\" " + around + " anchor=\"%s\"><a:spAutoFit/></a:bodyPr>", "ctr");
+    Placeholder hugging(long inset, String anchor) {
+        return with(" wrap=\"none\"", inset, anchor, "<a:spAutoFit/>");
     }
 
-    private Placeholder with(String properties, String anchor) {
-        return new Placeholder(name, type, index, place, properties.formatted(anchor), style, paragraphs);
+    private Placeholder with(String wrap, long inset, String anchor, String fit) {
+        String properties =
+                "<a:bodyPr vert=\"horz\"%s lIns=\"%d\" tIns=\"%d\" rIns=\"%d\" bIns=\"%d\" rtlCol=\"0\" anchor=\"%s\">%s</a:bodyPr>"
+                        .formatted(wrap, inset, inset, inset, inset, anchor, fit);
+        return new Placeholder(name, type, index, place, properties, style, paragraphs);
     }
 
     Placeholder styled(String levels) {

@@ -1,8 +1,10 @@
 package app.zumbido.formats.office.slides;
 
-import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.layouts.LayoutPlans;
+import app.zumbido.formats.layouts.SlideLayout;
+import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.OfficeZip;
 import app.zumbido.formats.office.ThemeXml;
 import app.zumbido.formats.office.Xml;
@@ -22,31 +24,30 @@ final class PresentationPackage {
 
     private final OfficeZip zip = new OfficeZip();
     private final SlideSize size;
-    private final TemplateDesign design;
+    private final SlideMedia media = new SlideMedia(zip);
+    private final String type;
     private final StringBuilder masters = new StringBuilder();
     private final StringBuilder slides = new StringBuilder();
     private final List<String> layouts = new ArrayList<>();
     private long nextId = FIRST_MASTER_ID;
     private int slideCount;
 
-    PresentationPackage(SlideSize size, TemplateDesign design, String type) {
+    PresentationPackage(SlideSize size, String type) {
         this.size = size;
-        this.design = design;
         zip.link(OfficeZip.ROOT, "officeDocument", MAIN);
         this.type = type;
     }
-
-    private final String type;
 
     OfficeZip zip() {
         return zip;
     }
 
-    void addMaster(ThemedLook look, Assets assets, SlideLogos logos) {
+    void addMaster(ThemedLook look, Assets assets) {
         int number = layouts.size() / SlideLayout.values().length + 1;
         String part = "/ppt/slideMasters/slideMaster" + number + ".xml";
         String theme = "/ppt/theme/theme" + number + ".xml";
-        LayoutParts drawing = new LayoutParts(look, design, size, logos);
+        LayoutPlans plans = new LayoutPlans(look, size, assets);
+        LayoutXml writer = new LayoutXml(look, media);
         masters.append(
                 "<p:sldMasterId id=\"%d\" r:id=\"%s\"/>".formatted(nextId++, zip.link(MAIN, "slideMaster", part)));
         StringBuilder entries = new StringBuilder();
@@ -54,17 +55,16 @@ final class PresentationPackage {
             String name = "/ppt/slideLayouts/slideLayout" + (layouts.size() + 1) + ".xml";
             layouts.add(name);
             zip.link(name, "slideMaster", part);
-            zip.put(name, "presentationml.slideLayout+xml", drawing.xml(layout, name));
+            zip.put(name, "presentationml.slideLayout+xml", writer.layout(plans.of(layout), name));
             entries.append(
                     "<p:sldLayoutId id=\"%d\" r:id=\"%s\"/>".formatted(nextId++, zip.link(part, "slideLayout", name)));
         }
         zip.link(part, "theme", theme);
         zip.put(theme, ThemeXml.TYPE, ThemeXml.of(look, assets));
-        Grid grid = new Grid(size, design.corner());
         zip.put(
                 part,
                 "presentationml.slideMaster+xml",
-                MasterPart.xml(look, design, grid, logos, part, entries.toString()));
+                MasterPart.xml(look, writer, plans.master(), part, entries.toString()));
         if (number == 1) {
             zip.link(MAIN, "theme", theme);
             zip.link(MAIN, "tableStyles", "/ppt/tableStyles.xml");
@@ -83,10 +83,8 @@ final class PresentationPackage {
         slideCount++;
         zip.link(name, "slideLayout", layouts.get(layout.ordinal()));
         zip.put(name, "presentationml.slide+xml", Xml.HEAD + """
-                <p:sld xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" \
-                xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" \
-                xmlns:p="http://schemas.openxmlformats.org/presentationml/2006/main"><p:cSld>%s</p:cSld>\
-                <p:clrMapOvr><a:masterClrMapping/></p:clrMapOvr></p:sld>""".formatted(shapes.xml()));
+                <p:sld %s><p:cSld>%s</p:cSld>\
+                <p:clrMapOvr><a:masterClrMapping/></p:clrMapOvr></p:sld>""".formatted(LayoutXml.NAMESPACES, shapes.xml()));
         slides.append("<p:sldId id=\"%d\" r:id=\"%s\"/>"
                 .formatted(FIRST_SLIDE_ID + slideCount - 1, zip.link(MAIN, "slide", name)));
     }
@@ -94,11 +92,15 @@ final class PresentationPackage {
     /** To be called when all masters and slides are in. */
     OfficeZip finished() {
         zip.put(MAIN, type, Xml.HEAD + """
-                <p:presentation xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" \
-                xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" \
-                xmlns:p="http://schemas.openxmlformats.org/presentationml/2006/main" saveSubsetFonts="1">\
+                <p:presentation %s saveSubsetFonts="1">\
                 <p:sldMasterIdLst>%s</p:sldMasterIdLst><p:sldIdLst>%s</p:sldIdLst>%s<p:notesSz cx="6858000" cy="9144000"/>\
-                </p:presentation>""".formatted(masters, slides, size.xml()));
+                </p:presentation>""".formatted(LayoutXml.NAMESPACES, masters, slides, sizeXml()));
         return zip;
+    }
+
+    /** Source: ECMA-376 Part 1, 19.2.1.39. */
+    private String sizeXml() {
+        return "<p:sldSz cx=\"%d\" cy=\"%d\"%s/>"
+                .formatted(size.width(), SlideSize.HEIGHT, size == SlideSize.STANDARD ? " type=\"screen4x3\"" : "");
     }
 }

@@ -1,12 +1,14 @@
 package app.zumbido.formats.office.slides;
 
 import app.zumbido.core.brand.Look;
-import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.layouts.LayoutPlans;
+import app.zumbido.formats.layouts.SlideLayout;
+import app.zumbido.formats.layouts.SlideSize;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
@@ -43,19 +45,17 @@ public final class PresentationTemplate implements DeliveryWriter {
     @Override
     public void write(Order order, OutputStream out) throws IOException {
         Look look = order.look();
-        TemplateDesign design = look.brand().template();
-        PresentationPackage pack = new PresentationPackage(size, design, PresentationPackage.TEMPLATE);
-        SlideLogos logos = new SlideLogos(pack.zip(), order.assets());
-        pack.addMaster(ThemedLook.of(look), order.assets(), logos);
-        for (Look other : design.together() ? others(look) : List.<Look>of()) {
-            pack.addMaster(ThemedLook.of(other), order.assets(), logos);
+        PresentationPackage pack = new PresentationPackage(size, PresentationPackage.TEMPLATE);
+        pack.addMaster(ThemedLook.of(look), order.assets());
+        for (Look other : look.brand().template().together() ? others(look) : List.<Look>of()) {
+            pack.addMaster(ThemedLook.of(other), order.assets());
         }
         pack.addSlide(
                 SlideLayout.TITLE,
                 new Shapes()
                         .placeholder(Placeholder.of(
                                 "Title", "ctrTitle", -1, look.brand().name()))
-                        .placeholder(Placeholder.of("Subtitle", "subTitle", LayoutParts.BODY)));
+                        .placeholder(Placeholder.of("Subtitle", "subTitle", LayoutPlans.BODY)));
         pack.zip().describe(look.brand().name(), order.time());
         pack.finished().write(out);
     }

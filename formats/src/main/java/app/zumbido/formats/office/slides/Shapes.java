@@ -1,5 +1,6 @@
 package app.zumbido.formats.office.slides;
 
+import app.zumbido.formats.layouts.Box;
 import app.zumbido.formats.office.Xml;
 
 /** Collects the shapes of a slide, a layout or a master. Source: ECMA-376 Part 1, 19.3.1. */
@@ -17,7 +18,7 @@ final class Shapes {
     Shapes rectangle(String name, Box box, String fill) {
         return append("""
                 <p:sp><p:nvSpPr><p:cNvPr id="%d" name="%s"/><p:cNvSpPr/><p:nvPr userDrawn="1"/></p:nvSpPr><p:spPr>%s\
-                <a:prstGeom prst="rect"><a:avLst/></a:prstGeom>%s<a:ln><a:noFill/></a:ln></p:spPr>%s</p:sp>""".formatted(++ids, name, box.transform(), fill, NO_TEXT));
+                <a:prstGeom prst="rect"><a:avLst/></a:prstGeom>%s<a:ln><a:noFill/></a:ln></p:spPr>%s</p:sp>""".formatted(++ids, name, LayoutXml.transform("a", box), fill, NO_TEXT));
     }
 
     /** What somebody fills in. */
@@ -36,7 +37,7 @@ final class Shapes {
                 <a:ext uri="{96DAC541-7B7A-43D3-8B79-37D633B846F1}">\
                 <asvg:svgBlip xmlns:asvg="http://schemas.microsoft.com/office/drawing/2016/SVG/main" r:embed="%s"/>\
                 </a:ext></a:extLst></a:blip><a:srcRect/><a:stretch><a:fillRect/></a:stretch></p:blipFill>\
-                <p:spPr>%s<a:prstGeom prst="rect"><a:avLst/></a:prstGeom></p:spPr></p:pic>""".formatted(++ids, painted, drawn, box.transform()));
+                <p:spPr>%s<a:prstGeom prst="rect"><a:avLst/></a:prstGeom></p:spPr></p:pic>""".formatted(++ids, painted, drawn, LayoutXml.transform("a", box)));
     }
 
     /**
@@ -65,7 +66,7 @@ final class Shapes {
         return append("""
                 <p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="%d" name="%s"/><p:cNvGraphicFramePr>\
                 <a:graphicFrameLocks noGrp="1"/></p:cNvGraphicFramePr><p:nvPr><p:ph type="%s" idx="%d"/></p:nvPr>\
-                </p:nvGraphicFramePr>%s<a:graphic><a:graphicData uri="%s">%s</a:graphicData></a:graphic></p:graphicFrame>""".formatted(++ids, name, type, index, box.transform("p"), uri, content));
+                </p:nvGraphicFramePr>%s<a:graphic><a:graphicData uri="%s">%s</a:graphicData></a:graphic></p:graphicFrame>""".formatted(++ids, name, type, index, LayoutXml.transform("p", box), uri, content));
     }
 
     private Shapes append(String shape) {

@@ -6,8 +6,10 @@ import app.zumbido.core.type.Capitals;
 import app.zumbido.core.type.FontSet;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.TypeRole;
+import app.zumbido.formats.layouts.TextLook;
 import app.zumbido.formats.office.SchemeColors;
 import app.zumbido.formats.office.Xml;
+import java.util.Optional;
 
 /** Sizes, weights, capitals and tracking of a brand as styles of paragraphs. Source: ECMA-376 Part 1, 21.1.2.4. */
 final class SlideType {
@@ -31,17 +33,17 @@ final class SlideType {
         this.colors = colors;
     }
 
-    /** @param times over the brand's size @return a paragraph without a bullet */
-    String plain(TypeRole role, double times, SlotColor color) {
-        return plain(role, times, color, "l");
+    /** @return a paragraph without a bullet, in the brand's own size */
+    String plain(TypeRole role, SlotColor color) {
+        return plain(new TextLook(role, 1, color, false, Optional.empty()));
     }
 
-    /** @param align {@code l}, {@code ctr} or {@code r} */
-    String plain(TypeRole role, double times, SlotColor color, String align) {
+    /** @return a paragraph without a bullet */
+    String plain(TextLook look) {
         return "<a:lvl1pPr marL=\"0\" indent=\"0\" algn=\"%s\"><a:lnSpc><a:spcPct val=\"%d\"/></a:lnSpc>"
-                        .formatted(align, role == TypeRole.BODY ? 110_000 : 95_000)
-                + "<a:spcBef><a:spcPts val=\"0\"/></a:spcBef><a:buNone/>" + letters(role, times, color)
-                + "</a:lvl1pPr>";
+                        .formatted(look.toTheRight() ? "r" : "l", look.role() == TypeRole.BODY ? 110_000 : 95_000)
+                + "<a:spcBef><a:spcPts val=\"0\"/></a:spcBef><a:buNone/>"
+                + letters(look.role(), look.times(), look.color()) + "</a:lvl1pPr>";
     }
 
     /** @return the levels of a list */

@@ -1,11 +1,15 @@
 package app.zumbido.formats.office.slides;
 
 import app.zumbido.core.brand.Look;
-import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.layouts.Box;
+import app.zumbido.formats.layouts.Grid;
+import app.zumbido.formats.layouts.LayoutPlans;
+import app.zumbido.formats.layouts.SlideLayout;
+import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.ChartData;
 import app.zumbido.formats.office.ChartXml;
 import app.zumbido.formats.office.DataBook;
@@ -65,10 +69,9 @@ public final class SpecimenDeck implements DeliveryWriter {
 
     @Override
     public void write(Order order, OutputStream out) throws IOException {
-        TemplateDesign design = order.look().brand().template();
         ThemedLook look = ThemedLook.of(order.look());
-        PresentationPackage pack = new PresentationPackage(size, design, PresentationPackage.PRESENTATION);
-        pack.addMaster(look, order.assets(), new SlideLogos(pack.zip(), order.assets()));
+        PresentationPackage pack = new PresentationPackage(size, PresentationPackage.PRESENTATION);
+        pack.addMaster(look, order.assets());
         pack.zip().put(PICTURE, SpecimenPicture.of(look, PICTURE_WIDTH, PICTURE_HEIGHT));
         pack.zip().put(BOOK, DataBook.of(ChartData.SPECIMEN));
         pack.zip()
@@ -100,34 +103,34 @@ public final class SpecimenDeck implements DeliveryWriter {
             case TITLE ->
                 shapes.placeholder(text(
                                 "Title", "ctrTitle", -1, look.look().brand().name()))
-                        .placeholder(text("Subtitle", "subTitle", LayoutParts.BODY, "A slide for every layout"));
-            case SECTION -> title(shapes, "Text, pictures, figures").placeholder(body(LayoutParts.EXTRA, "1"));
+                        .placeholder(text("Subtitle", "subTitle", LayoutPlans.BODY, "A slide for every layout"));
+            case SECTION -> title(shapes, "Text, pictures, figures").placeholder(body(LayoutPlans.EXTRA, "1"));
             case CONTENT ->
                 title(shapes, "A title says what the slide says")
-                        .placeholder(body(LayoutParts.SUBHEADING, "A subheading says for whom"))
+                        .placeholder(body(LayoutPlans.SUBHEADING, "A subheading says for whom"))
                         .placeholder(list(zip, slide));
             case COLUMNS ->
                 title(shapes, "Two things side by side")
-                        .placeholder(body(LayoutParts.SUBHEADING, "Before"))
-                        .placeholder(text("Text", "", LayoutParts.BODY, "What was", "What it cost"))
-                        .placeholder(body(LayoutParts.SECOND_SUBHEADING, "After"))
-                        .placeholder(text("Text", "", LayoutParts.SECOND_BODY, "What is", "What it saves"));
+                        .placeholder(body(LayoutPlans.SUBHEADING, "Before"))
+                        .placeholder(text("Text", "", LayoutPlans.BODY, "What was", "What it cost"))
+                        .placeholder(body(LayoutPlans.SECOND_SUBHEADING, "After"))
+                        .placeholder(text("Text", "", LayoutPlans.SECOND_BODY, "What is", "What it saves"));
             case PICTURE ->
                 title(picture(shapes, zip.link(slide, "image", PICTURE), grid.picture()), "A picture and what it shows")
-                        .placeholder(body(LayoutParts.EXTRA, "Put a photograph of your own in its place."));
+                        .placeholder(body(LayoutPlans.EXTRA, "Put a photograph of your own in its place."));
             case CHART ->
                 title(shapes, ChartData.SPECIMEN.title())
-                        .frame("Chart", "chart", LayoutParts.BODY, grid.below(), ChartXml.URI, chart(zip, slide));
+                        .frame("Chart", "chart", LayoutPlans.BODY, grid.below(), ChartXml.URI, chart(zip, slide));
             case TABLE ->
                 title(shapes, "Figures in a table")
-                        .frame("Table", "tbl", LayoutParts.BODY, tableBox(grid), TABLE, table(grid));
-            case KEY_MESSAGE -> title(shapes, "Only one thing is").placeholder(body(LayoutParts.EXTRA, "highlighted"));
+                        .frame("Table", "tbl", LayoutPlans.BODY, tableBox(grid), TABLE, table(grid));
+            case KEY_MESSAGE -> title(shapes, "Only one thing is").placeholder(body(LayoutPlans.EXTRA, "highlighted"));
             case QUOTE ->
-                shapes.placeholder(body(LayoutParts.BODY, "“A sentence that deserves a slide of its own.”"))
-                        .placeholder(body(LayoutParts.EXTRA, "Whoever said it"));
+                shapes.placeholder(body(LayoutPlans.BODY, "“A sentence that deserves a slide of its own.”"))
+                        .placeholder(body(LayoutPlans.EXTRA, "Whoever said it"));
             case TURNED ->
                 title(shapes, "When the lights are out")
-                        .placeholder(body(LayoutParts.SUBHEADING, "Links read on this ground, too"))
+                        .placeholder(body(LayoutPlans.SUBHEADING, "Links read on this ground, too"))
                         .placeholder(list(zip, slide));
             case OVER_A_PICTURE ->
                 title(
@@ -139,7 +142,7 @@ public final class SpecimenDeck implements DeliveryWriter {
 
     private static Shapes picture(Shapes shapes, String embedded, Box place) {
         double ratio = (double) PICTURE_WIDTH / PICTURE_HEIGHT;
-        return shapes.picture("Picture", LayoutParts.BODY, "Hills at dusk", embedded, ratio, place);
+        return shapes.picture("Picture", LayoutPlans.BODY, "Hills at dusk", embedded, ratio, place);
     }
 
     private static Shapes title(Shapes shapes, String said) {
@@ -147,7 +150,7 @@ public final class SpecimenDeck implements DeliveryWriter {
     }
 
     private static Placeholder body(int index, String said) {
-        return text("Text", Placeholder.BODY, index, said);
+        return text("Text", "body", index, said);
     }
 
     private static Placeholder text(String name, String type, int index, String... lines) {
@@ -159,7 +162,7 @@ public final class SpecimenDeck implements DeliveryWriter {
 
     private static Placeholder list(OfficeZip zip, String slide) {
         String link = zip.linkOutside(slide, "hyperlink", ADDRESS);
-        return Placeholder.of("Text", "", LayoutParts.BODY)
+        return Placeholder.of("Text", "", LayoutPlans.BODY)
                 .saying(List.of(
                         Placeholder.paragraph(0, Placeholder.run("One thought on each line")),
                         Placeholder.paragraph(1, Placeholder.run("what belongs to it stands beneath")),
@@ -172,8 +175,7 @@ public final class SpecimenDeck implements DeliveryWriter {
 
     private static void foot(Shapes shapes, String brand) {
         shapes.placeholder(text("Footer", "ftr", 11, brand))
-                .placeholder(Placeholder.of("Slide number", "sldNum", 12)
-                        .saying(List.of(Placeholder.field("6E1A5C1B-3C57-4B0B-9D0E-1F5C2B7A9D11", "slidenum", "‹#›"))));
+                .placeholder(Placeholder.of("Slide number", "sldNum", 12).saying(List.of(Placeholder.slideNumber())));
     }
 
     private static String chart(OfficeZip zip, String slide) {

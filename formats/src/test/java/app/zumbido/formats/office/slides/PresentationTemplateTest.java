@@ -28,6 +28,7 @@ import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.OfficeSchemas;
 import java.awt.Color;
 import java.awt.Dimension;

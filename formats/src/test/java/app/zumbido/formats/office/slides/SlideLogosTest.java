@@ -10,6 +10,7 @@ import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.image.PngImage;
+import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.OfficeSchemas;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
 import app.zumbido.formats.BrandExample;
+import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.OfficeSchemas;
 import java.awt.Dimension;
 import java.awt.geom.Rectangle2D;

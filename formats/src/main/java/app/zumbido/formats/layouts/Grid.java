@@ -1,4 +1,4 @@
-package app.zumbido.formats.office.slides;
+package app.zumbido.formats.layouts;
 
 import app.zumbido.core.logos.Corner;
 
@@ -7,11 +7,11 @@ import app.zumbido.core.logos.Corner;
  *
  * @param corner of the small logo
  */
-record Grid(SlideSize size, Corner corner) {
+public record Grid(SlideSize size, Corner corner) {
     private static final long LOGO_WIDTH = Box.units(1.15);
     private static final double LOGO_HEIGHT = 0.5;
     /** Between the logo and what stands beside it. */
-    private static final long BESIDE_LOGO = Box.units(1.4);
+    static final long BESIDE_LOGO = Box.units(1.4);
 
     private static final double FOOT = 6.62;
     private static final double FOOT_HEIGHT = 0.32;
@@ -73,7 +73,7 @@ record Grid(SlideSize size, Corner corner) {
     }
 
     /** Beneath the rule. */
-    Box below() {
+    public Box below() {
         return row(1.9, BODY_END - 1.9);
     }
 
@@ -83,7 +83,7 @@ record Grid(SlideSize size, Corner corner) {
     }
 
     /** Beside its text on wide slides, on the side away from the logo; above it on narrow ones. */
-    Box picture() {
+    public Box picture() {
         if (size == SlideSize.STANDARD) {
             return Box.of(0, 0, size.width(), 4);
         }
@@ -91,7 +91,7 @@ record Grid(SlideSize size, Corner corner) {
         return new Box(isLeft() ? size.width() - width : 0, 0, width, SlideSize.HEIGHT);
     }
 
-    Box pictureUnderText() {
+    public Box pictureUnderText() {
         return Box.of(0, 0, size.width(), STRIP);
     }
 

@@ -1,39 +1,37 @@
-package app.zumbido.formats.office.slides;
+package app.zumbido.formats.layouts;
 
 /**
  * How large slides are. Both are as high and letters are as large on both; what stands on them is laid out for each, never
  * squeezed. Lengths in English Metric Units, 914,400 to the inch.
  */
 public enum SlideSize {
-    WIDE("wide", "16x9", 12_192_000, 812_800, ""),
-    STANDARD("standard", "4x3", 9_144_000, 609_600, " type=\"screen4x3\"");
+    WIDE("wide", "16x9", 12_192_000, 812_800),
+    STANDARD("standard", "4x3", 9_144_000, 609_600);
 
-    static final long HEIGHT = 6_858_000;
+    public static final long HEIGHT = 6_858_000;
 
     private final String kind;
     private final String said;
     private final long width;
     private final long margin;
-    private final String type;
 
-    SlideSize(String kind, String said, long width, long margin, String type) {
+    SlideSize(String kind, String said, long width, long margin) {
         this.kind = kind;
         this.said = said;
         this.width = width;
         this.margin = margin;
-        this.type = type;
     }
 
-    String kind() {
+    public String kind() {
         return kind;
     }
 
     /** @return as it stands in the name of a file: applying the wrong one spoils graphics */
-    String said() {
+    public String said() {
         return said;
     }
 
-    long width() {
+    public long width() {
         return width;
     }
 
@@ -49,10 +47,5 @@ public enum SlideSize {
 
     Box all() {
         return new Box(0, 0, width, HEIGHT);
-    }
-
-    /** Source: ECMA-376 Part 1, 19.2.1.39. */
-    String xml() {
-        return "<p:sldSz cx=\"%d\" cy=\"%d\"%s/>".formatted(width, HEIGHT, type);
     }
 }

@@ -1,7 +1,7 @@
-package app.zumbido.formats.office.slides;
+package app.zumbido.formats.layouts;
 
 /** A place on a slide, in English Metric Units. */
-record Box(long x, long y, long width, long height) {
+public record Box(long x, long y, long width, long height) {
     private static final double INCH = 914_400;
 
     /** @param y and height in inches */
@@ -9,7 +9,7 @@ record Box(long x, long y, long width, long height) {
         return new Box(x, units(y), width, units(height));
     }
 
-    static long units(double inches) {
+    public static long units(double inches) {
         return Math.round(inches * INCH);
     }
 
@@ -34,16 +34,5 @@ record Box(long x, long y, long width, long height) {
         long wide = Math.max(1, Math.min(width, Math.round(height * ratio)));
         long tall = Math.max(1, Math.min(height, Math.round(wide / ratio)));
         return new Box(toTheRight ? rightEdge() - wide : x, y + (height - tall) / 2, wide, tall);
-    }
-
-    /** Source: ECMA-376 Part 1, 20.1.7.6. */
-    String transform() {
-        return transform("a");
-    }
-
-    /** @param prefix of the namespace that it stands in: that of slides for frames */
-    String transform(String prefix) {
-        return "<%s:xfrm><a:off x=\"%d\" y=\"%d\"/><a:ext cx=\"%d\" cy=\"%d\"/></%s:xfrm>"
-                .formatted(prefix, x, y, width, height, prefix);
     }
 }

@@ -1,7 +1,6 @@
 package app.zumbido.formats.office.pages;
 
 import app.zumbido.core.brand.Look;
-import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
@@ -52,8 +51,7 @@ public enum DocumentKind implements DeliveryWriter {
 
     @Override
     public List<Obstacle> obstacles(Look look) {
-        List<ThemeSlot> unfilled = look.theme().unfilled();
-        return unfilled.isEmpty() ? List.of() : List.of(new Obstacle.UnfilledSlots(unfilled));
+        return Obstacle.emptySlots(look);
     }
 
     @Override

@@ -12,7 +12,7 @@ import java.util.Optional;
  * The named styles of cells that people choose from. Programs know them by their numbers; how they look is the brand's. Source
  * of the numbers: ECMA-376 Part 1, 18.8.7 (cellStyle, builtinId).
  */
-enum CellStyle {
+public enum CellStyle {
     NORMAL("Normal", 0),
     TITLE("Title", 15),
     HEADING_1("Heading 1", 16),
@@ -39,7 +39,7 @@ enum CellStyle {
         this.builtin = builtin;
     }
 
-    String called() {
+    public String called() {
         return called;
     }
 
@@ -54,7 +54,7 @@ enum CellStyle {
      * @param points of the letters
      * @param line beneath, or above where it is a sum
      */
-    record Drawn(
+    public record Drawn(
             TypeRole role,
             double points,
             boolean bold,
@@ -64,7 +64,7 @@ enum CellStyle {
             Optional<SlotColor> fill,
             Optional<SlotColor> line) {}
 
-    Drawn drawn(ThemedLook look) {
+    public Drawn drawn(ThemedLook look) {
         ThemedInks inks = look.inks(look.page());
         double body = size(look, TypeRole.BODY);
         double heading = size(look, TypeRole.SUBHEADING);

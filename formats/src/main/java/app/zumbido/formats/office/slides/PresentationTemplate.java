@@ -2,7 +2,6 @@ package app.zumbido.formats.office.slides;
 
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemedLook;
-import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
@@ -38,8 +37,7 @@ public final class PresentationTemplate implements DeliveryWriter {
 
     @Override
     public List<Obstacle> obstacles(Look look) {
-        List<ThemeSlot> unfilled = look.theme().unfilled();
-        return unfilled.isEmpty() ? List.of() : List.of(new Obstacle.UnfilledSlots(unfilled));
+        return Obstacle.emptySlots(look);
     }
 
     @Override

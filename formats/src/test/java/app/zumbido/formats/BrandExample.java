@@ -11,7 +11,6 @@ import app.zumbido.formats.delivery.Order;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,10 +38,10 @@ public final class BrandExample {
     }
 
     /** @return the file that a writer makes of a brand as it looks in its first theme */
-    public static byte[] written(DeliveryWriter writer, Brand brand, Instant time) {
+    public static byte[] written(DeliveryWriter writer, Brand brand) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
-            writer.write(new Order(brand.look(), Assets.NONE, time), out);
+            writer.write(Order.of(brand.look(), Assets.NONE), out);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

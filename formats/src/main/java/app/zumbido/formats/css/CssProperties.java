@@ -8,10 +8,10 @@ import app.zumbido.core.palette.Swatch;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.PlainWord;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -52,7 +52,7 @@ public final class CssProperties implements DeliveryWriter {
         lines.add("/* " + comment(brand.name()) + ": palette and theme */");
         lines.add(":root {");
         for (Swatch swatch : brand.roles().usable(brand.palette()).swatches()) {
-            lines.add(property(unique(prefix(brand) + ident(swatch.name(), "swatch"), taken), swatch.color()));
+            lines.add(property(unique(prefix(brand) + PlainWord.of(swatch.name(), "swatch"), taken), swatch.color()));
         }
         look.colors()
                 .forEach((slot, color) ->
@@ -85,30 +85,11 @@ public final class CssProperties implements DeliveryWriter {
     }
 
     private static String prefix(Brand brand) {
-        return brand.shortCode().map(code -> ident(code, "brand") + "-").orElse("");
+        return brand.shortCode().map(code -> PlainWord.of(code, "brand") + "-").orElse("");
     }
 
     private static String plain(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    /** @param otherwise what stands where no letter or digit is left */
-    static String ident(String text, String otherwise) {
-        String plain = Normalizer.normalize(text, Normalizer.Form.NFD).toLowerCase(Locale.ROOT);
-        StringBuilder ident = new StringBuilder();
-        plain.chars().forEach(c -> {
-            boolean letterOrDigit = c >= 'a' && c <= 'z' || c >= '0' && c <= '9';
-            boolean mark = Character.getType(c) == Character.NON_SPACING_MARK;
-            if (letterOrDigit) {
-                ident.append((char) c);
-            } else if (!mark && !ident.isEmpty() && ident.charAt(ident.length() - 1) != '-') {
-                ident.append('-');
-            }
-        });
-        while (!ident.isEmpty() && ident.charAt(ident.length() - 1) == '-') {
-            ident.setLength(ident.length() - 1);
-        }
-        return ident.isEmpty() ? otherwise : ident.toString();
     }
 
     private static String unique(String name, Set<String> taken) {

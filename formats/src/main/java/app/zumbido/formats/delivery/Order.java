@@ -1,12 +1,15 @@
 package app.zumbido.formats.delivery;
 
 import app.zumbido.core.brand.Look;
-import java.time.Instant;
 
 /**
- * What is to be made.
+ * What is to be made. It knows no time, so that the same brand makes the same bytes whenever it is asked.
  *
  * @param assets files of the brand that are put in
- * @param time written into files that tell when they were made
+ * @param size of pictures that come in whatever size is asked for
  */
-public record Order(Look look, Assets assets, Instant time) {}
+public record Order(Look look, Assets assets, PictureSize size) {
+    public static Order of(Look look, Assets assets) {
+        return new Order(look, assets, PictureSize.USUAL);
+    }
+}

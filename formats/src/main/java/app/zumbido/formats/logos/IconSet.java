@@ -5,13 +5,10 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.FolderZip;
+import app.zumbido.formats.delivery.FolderWriter;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
-import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,7 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
  * Everything that a site needs for its icon: a picture of every size, the .ico, the drawing, the manifest and the lines that
  * go into the head of a page. Source of the manifest: W3C Web Application Manifest.
  */
-public final class IconSet implements DeliveryWriter {
+public final class IconSet implements FolderWriter {
     private static final List<Integer> IN_MANIFEST = List.of(192, 512);
     private static final int TOUCH = 180;
     private static final JsonMapper MAPPER = JsonMapper.shared();
@@ -40,24 +37,15 @@ public final class IconSet implements DeliveryWriter {
     }
 
     @Override
-    public String mediaType() {
-        return "application/zip";
-    }
-
-    @Override
     public List<Obstacle> obstacles(Look look) {
         return look.brand().logos().find(LogoForm.ICON).isPresent()
                 ? List.of()
                 : List.of(new Obstacle.MissingForm(LogoForm.ICON));
     }
 
-    @Override
-    public void write(Order order, OutputStream out) throws IOException {
-        FolderZip.write(out, files(order));
-    }
-
     /** @return by name what is in it @throws IllegalStateException if there is no icon */
-    static Map<String, byte[]> files(Order order) {
+    @Override
+    public Map<String, byte[]> files(Order order) {
         LogoPicture icon = order.assets()
                 .logo(LogoForm.ICON, LogoVersion.LIGHT)
                 .orElseThrow(() -> new IllegalStateException("There is no icon"));

@@ -3,13 +3,10 @@ package app.zumbido.formats.logos;
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.FolderZip;
+import app.zumbido.formats.delivery.FolderWriter;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
-import java.io.IOException;
-import java.io.OutputStream;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -17,7 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** The logo in every form and version, as drawing and as pictures in several sizes, and the icon set. */
-public final class LogoFolder implements DeliveryWriter {
+public final class LogoFolder implements FolderWriter {
     /** Widths in pixels: for screens, and for documents that are printed on an office printer. */
     private static final List<Integer> WIDTHS = List.of(300, 800, 2000);
 
@@ -38,17 +35,12 @@ public final class LogoFolder implements DeliveryWriter {
     }
 
     @Override
-    public String mediaType() {
-        return "application/zip";
-    }
-
-    @Override
     public List<Obstacle> obstacles(Look look) {
         return look.brand().logos().forms().isEmpty() ? List.of(new Obstacle.MissingForm(LogoForm.PRIMARY)) : List.of();
     }
 
     @Override
-    public void write(Order order, OutputStream out) throws IOException {
+    public Map<String, byte[]> files(Order order) {
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (LogoForm form : order.look().brand().logos().forms().keySet()) {
             for (LogoVersion version : LogoVersion.values()) {
@@ -57,9 +49,9 @@ public final class LogoFolder implements DeliveryWriter {
         }
         Optional<LogoPicture> icon = order.assets().logo(LogoForm.ICON, LogoVersion.LIGHT);
         if (icon.isPresent()) {
-            IconSet.files(order).forEach((name, content) -> files.put("site/" + name, content));
+            new IconSet().files(order).forEach((name, content) -> files.put("site/" + name, content));
         }
-        FolderZip.write(out, files);
+        return files;
     }
 
     private static void put(Map<String, byte[]> files, LogoForm form, LogoVersion version, LogoPicture logo) {

@@ -6,7 +6,7 @@ import app.zumbido.core.type.Capitals;
 import app.zumbido.core.type.FontSet;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.TypeRole;
-import app.zumbido.formats.office.Xml;
+import app.zumbido.formats.delivery.Xml;
 import java.util.Locale;
 
 /** Letters, colours and lengths as OpenDocument writes them. Source: OASIS OpenDocument 1.3, Part 3, 20. */

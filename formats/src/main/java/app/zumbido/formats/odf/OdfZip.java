@@ -4,14 +4,12 @@ import app.zumbido.core.type.FontSet;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.FontProgram;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.delivery.ZipTime;
-import app.zumbido.formats.office.Xml;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -90,13 +88,9 @@ final class OdfZip {
         return faces.append("</office:font-face-decls>").toString();
     }
 
-    void describe(String title, Instant time) {
-        String when = time.truncatedTo(ChronoUnit.SECONDS).toString();
-        put(
-                "meta.xml",
-                "document-meta",
-                "<office:meta><dc:title>%s</dc:title><meta:creation-date>%s</meta:creation-date><dc:date>%s</dc:date></office:meta>"
-                        .formatted(Xml.text(title), when, when));
+    /** When it was made is left out: the same brand makes the same file. */
+    void describe(String title) {
+        put("meta.xml", "document-meta", "<office:meta><dc:title>" + Xml.text(title) + "</dc:title></office:meta>");
     }
 
     void write(OutputStream out) throws IOException {

@@ -11,6 +11,7 @@ import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.Box;
 import app.zumbido.formats.layouts.Fill;
 import app.zumbido.formats.layouts.LayoutPlan;
@@ -22,7 +23,6 @@ import app.zumbido.formats.layouts.LayoutPlan.Logo;
 import app.zumbido.formats.layouts.LayoutPlans;
 import app.zumbido.formats.layouts.SlideLayout;
 import app.zumbido.formats.layouts.SlideSize;
-import app.zumbido.formats.office.Xml;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.ArrayList;
@@ -99,7 +99,7 @@ public final class OpenPresentation implements DeliveryWriter {
                             + "<office:automatic-styles>" + pageLayout() + automatic + "</office:automatic-styles>"
                             + "<office:master-styles>" + pages + "</office:master-styles>");
             zip.put("content.xml", "document-content", fonts + content(plans.of(SlideLayout.TITLE)));
-            zip.describe(order.look().brand().name(), order.time());
+            zip.describe(order.look().brand().name());
             zip.write(out);
         }
 

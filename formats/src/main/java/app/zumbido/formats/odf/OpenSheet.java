@@ -6,8 +6,8 @@ import app.zumbido.core.theme.SlotColor;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.office.ChartData;
-import app.zumbido.formats.office.Xml;
 import app.zumbido.formats.office.sheets.CellStyle;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -60,7 +60,7 @@ public final class OpenSheet implements DeliveryWriter {
                         + "<office:automatic-styles><style:style style:name=\"co1\" style:family=\"table-column\"><style:table-column-properties style:column-width=\"6cm\"/></style:style></office:automatic-styles>"
                         + "<office:body><office:spreadsheet><table:table table:name=\"Sheet 1\"><table:table-column/><table:table-row><table:table-cell/></table:table-row></table:table>"
                         + specimen() + "</office:spreadsheet></office:body>");
-        zip.describe(order.look().brand().name(), order.time());
+        zip.describe(order.look().brand().name());
         zip.write(out);
     }
 

@@ -13,7 +13,7 @@ import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
-import app.zumbido.formats.office.Xml;
+import app.zumbido.formats.delivery.Xml;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
@@ -93,7 +93,7 @@ public final class OpenText implements DeliveryWriter {
                     fonts
                             + "<office:automatic-styles><style:style style:name=\"P1\" style:family=\"paragraph\" style:parent-style-name=\"Standard\" style:master-page-name=\"First_20_Page\"/></office:automatic-styles>"
                             + "<office:body><office:text><text:p text:style-name=\"P1\"/></office:text></office:body>");
-            zip.describe(order.look().brand().name(), order.time());
+            zip.describe(order.look().brand().name());
             zip.write(out);
         }
 

@@ -1,6 +1,7 @@
 package app.zumbido.formats.office;
 
 import app.zumbido.core.brand.ThemedLook;
+import app.zumbido.formats.delivery.Xml;
 import java.util.List;
 
 /** A chart of bars in the brand's order of colours. Source: ECMA-376 Part 1, 21.2. */

@@ -1,5 +1,6 @@
 package app.zumbido.formats.office;
 
+import app.zumbido.formats.delivery.Xml;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

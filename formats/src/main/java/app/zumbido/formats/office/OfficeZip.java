@@ -1,11 +1,10 @@
 package app.zumbido.formats.office;
 
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.delivery.ZipTime;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -73,17 +72,12 @@ public final class OfficeZip {
         return id;
     }
 
-    /** Name of the brand, and when the file was made. Source: ECMA-376 Part 2, 8 (core properties). */
-    public void describe(String title, Instant time) {
-        String when = time.truncatedTo(ChronoUnit.SECONDS).toString();
-        put(
-                "/docProps/core.xml",
-                (Xml.HEAD + """
+    /** When it was made is left out: the same brand makes the same file. Source: ECMA-376 Part 2, 8 (core properties). */
+    public void describe(String title) {
+        String core = Xml.HEAD + """
                 <cp:coreProperties xmlns:cp="http://schemas.openxmlformats.org/package/2006/metadata/core-properties" \
-                xmlns:dc="http://purl.org/dc/elements/1.1/" xmlns:dcterms="http://purl.org/dc/terms/" \
-                xmlns:xsi="http://www.w3.org/2001/XMLSchema-instance"><dc:title>%s</dc:title>\
-                <dcterms:created xsi:type="dcterms:W3CDTF">%s</dcterms:created>\
-                <dcterms:modified xsi:type="dcterms:W3CDTF">%s</dcterms:modified></cp:coreProperties>""").formatted(Xml.text(title), when, when).getBytes(StandardCharsets.UTF_8));
+                xmlns:dc="http://purl.org/dc/elements/1.1/"><dc:title>%s</dc:title></cp:coreProperties>""".formatted(Xml.text(title));
+        put("/docProps/core.xml", core.getBytes(StandardCharsets.UTF_8));
         types.put("/docProps/core.xml", "application/vnd.openxmlformats-package.core-properties+xml");
         relate(
                 ROOT,

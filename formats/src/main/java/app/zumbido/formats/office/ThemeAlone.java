@@ -2,13 +2,12 @@ package app.zumbido.formats.office;
 
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemedLook;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.FolderZip;
+import app.zumbido.formats.delivery.FolderWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.Xml;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,7 +17,7 @@ import java.util.Map;
  * Colours and fonts without layouts, to load into what exists: the smallest slides, document and workbook that carry a theme,
  * the bare theme part, and a page that says what to do with them.
  */
-public final class ThemeAlone implements DeliveryWriter {
+public final class ThemeAlone implements FolderWriter {
     private static final String OFFICE = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
     private static final String SLIDES = "xmlns:a=\"http://schemas.openxmlformats.org/drawingml/2006/main\" xmlns:r=\""
             + OFFICE + "\" xmlns:p=\"http://schemas.openxmlformats.org/presentationml/2006/main\"";
@@ -36,17 +35,12 @@ public final class ThemeAlone implements DeliveryWriter {
     }
 
     @Override
-    public String mediaType() {
-        return "application/zip";
-    }
-
-    @Override
     public List<Obstacle> obstacles(Look look) {
         return Obstacle.emptySlots(look);
     }
 
     @Override
-    public void write(Order order, OutputStream out) throws IOException {
+    public Map<String, byte[]> files(Order order) throws IOException {
         ThemedLook look = ThemedLook.of(order.look());
         String theme = ThemeXml.of(look, order.assets());
         Map<String, byte[]> files = new LinkedHashMap<>();
@@ -55,7 +49,7 @@ public final class ThemeAlone implements DeliveryWriter {
         files.put("theme.dotx", document(theme));
         files.put("theme.xltx", workbook(look, theme));
         files.put("theme1.xml", theme.getBytes(StandardCharsets.UTF_8));
-        FolderZip.write(out, files);
+        return files;
     }
 
     private static String howTo(Look look) {

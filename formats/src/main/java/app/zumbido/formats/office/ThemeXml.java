@@ -10,6 +10,7 @@ import app.zumbido.core.type.StandIn;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Letters;
+import app.zumbido.formats.delivery.Xml;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;

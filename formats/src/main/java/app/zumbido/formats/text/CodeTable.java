@@ -32,7 +32,7 @@ public final class CodeTable implements DeliveryWriter {
 
     @Override
     public String kind() {
-        return "table";
+        return "csv";
     }
 
     @Override

@@ -16,6 +16,7 @@ import app.zumbido.core.type.StandIn;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Letters;
+import app.zumbido.formats.delivery.PlainWord;
 import com.helger.css.decl.CascadingStyleSheet;
 import com.helger.css.reader.CSSReader;
 import java.util.List;
@@ -113,6 +114,6 @@ class CssPropertiesTest {
     @ParameterizedTest
     @CsvSource({"Harbour teal, harbour-teal", "Été à Nîmes, ete-a-nimes", "--, swatch", "100 %, 100", "a  b, a-b"})
     void makesIdentifiersOfNames(String name, String ident) {
-        assertThat(CssProperties.ident(name, "swatch")).isEqualTo(ident);
+        assertThat(PlainWord.of(name, "swatch")).isEqualTo(ident);
     }
 }

@@ -10,7 +10,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.time.Instant;
 import java.util.Map;
 import org.apache.poi.sl.usermodel.ShapeType;
 import org.apache.poi.ss.usermodel.FillPatternType;
@@ -31,8 +30,7 @@ final class OfficeFiles {
 
     /** A deck in the ferries' theme: two boxes in accent 1 with white words, one orange circle. */
     static byte[] deck() throws IOException {
-        byte[] template =
-                BrandExample.written(new PresentationTemplate(SlideSize.WIDE), BrandExample.ferries(), Instant.EPOCH);
+        byte[] template = BrandExample.written(new PresentationTemplate(SlideSize.WIDE), BrandExample.ferries());
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(template))) {
             XSLFSlide slide = show.getSlides().get(0);
             for (int i = 0; i < 2; i++) {

@@ -16,7 +16,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -62,8 +61,7 @@ class IconSetTest {
 
     private static byte[] written(Assets assets) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new IconSet()
-                .write(new Order(BrandExample.ferries().look(), assets, Instant.parse("2026-03-01T08:00:00Z")), out);
+        new IconSet().write(Order.of(BrandExample.ferries().look(), assets), out);
         return out.toByteArray();
     }
 

@@ -28,7 +28,7 @@ class LogoFolderTest {
     private static Map<String, byte[]> entries(Brand brand) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         Instant time = Instant.parse("2026-03-01T08:00:00Z");
-        new LogoFolder().write(new Order(brand.look(), IconSetTest.ASSETS, time), out);
+        new LogoFolder().write(Order.of(brand.look(), IconSetTest.ASSETS), out);
         Map<String, byte[]> entries = new LinkedHashMap<>();
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(out.toByteArray()))) {
             for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {

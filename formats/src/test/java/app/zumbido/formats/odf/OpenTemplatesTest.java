@@ -17,7 +17,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -55,7 +54,7 @@ class OpenTemplatesTest {
 
     private static byte[] written(DeliveryWriter writer, Assets assets) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        writer.write(new Order(BRAND.look(), assets, Instant.EPOCH), out);
+        writer.write(Order.of(BRAND.look(), assets), out);
         return out.toByteArray();
     }
 

@@ -6,7 +6,6 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.listing.ListedFile;
-import java.time.Instant;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,7 +15,7 @@ class ThemeAloneTest {
     private static final Brand BRAND = BrandExample.ferries();
 
     private static Map<String, byte[]> files() {
-        return OfficeSchemas.parts(BrandExample.written(new ThemeAlone(), BRAND, Instant.EPOCH));
+        return OfficeSchemas.parts(BrandExample.written(new ThemeAlone(), BRAND));
     }
 
     @ParameterizedTest

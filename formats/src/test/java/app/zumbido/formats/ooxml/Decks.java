@@ -8,7 +8,6 @@ import java.awt.Rectangle;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.time.Instant;
 import java.util.List;
 import java.util.Random;
 import org.apache.poi.sl.usermodel.ShapeType;
@@ -47,8 +46,7 @@ final class Decks {
     }
 
     private byte[] deck() throws IOException {
-        byte[] template =
-                BrandExample.written(new PresentationTemplate(SlideSize.WIDE), BrandExample.ferries(), Instant.EPOCH);
+        byte[] template = BrandExample.written(new PresentationTemplate(SlideSize.WIDE), BrandExample.ferries());
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(template))) {
             List<XSLFSlideLayout> layouts =
                     List.of(show.getSlideMasters().get(0).getSlideLayouts());

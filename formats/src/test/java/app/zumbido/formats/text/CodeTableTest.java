@@ -18,7 +18,7 @@ class CodeTableTest {
     private static final Instant TIME = Instant.parse("2026-03-01T08:00:00Z");
 
     private static String written(Brand brand) {
-        return new String(BrandExample.written(new CodeTable(), brand, TIME), StandardCharsets.UTF_8);
+        return new String(BrandExample.written(new CodeTable(), brand), StandardCharsets.UTF_8);
     }
 
     /** Reads by the grammar of RFC 4180, 2. */

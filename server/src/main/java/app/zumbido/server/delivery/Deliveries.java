@@ -15,7 +15,6 @@ import app.zumbido.formats.tokens.DesignTokens;
 import app.zumbido.server.http.FileStem;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
-import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -34,12 +33,10 @@ class Deliveries {
 
     private final SetFaces faces;
     private final BrandLogos logos;
-    private final Clock clock;
 
-    Deliveries(SetFaces faces, BrandLogos logos, Clock clock) {
+    Deliveries(SetFaces faces, BrandLogos logos) {
         this.faces = faces;
         this.logos = logos;
-        this.clock = clock;
     }
 
     List<DeliveryWriter> all() {
@@ -66,7 +63,7 @@ class Deliveries {
                     ? new SlotsUnfilledException(unfilled.slots())
                     : new FormMissingException(((Obstacle.MissingForm) obstacle).form());
         }
-        return new Delivery(writer, look, new BrandAssets(look.brand(), faces, logos), clock.instant());
+        return new Delivery(writer, look, new BrandAssets(look.brand(), faces, logos));
     }
 
     static List<ThemeSlot> slots(Obstacle obstacle) {

@@ -7,10 +7,9 @@ import app.zumbido.formats.delivery.Order;
 import app.zumbido.server.job.JobWork;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.time.Instant;
 
 /** One thing that is handed over, with nothing in its way any more. */
-record Delivery(DeliveryWriter writer, Look look, Assets assets, Instant time) implements JobWork {
+record Delivery(DeliveryWriter writer, Look look, Assets assets) implements JobWork {
     @Override
     public String fileName() {
         return Deliveries.fileName(writer, look);
@@ -23,6 +22,6 @@ record Delivery(DeliveryWriter writer, Look look, Assets assets, Instant time) i
 
     @Override
     public void write(OutputStream out) throws IOException {
-        writer.write(new Order(look, assets, time), out);
+        writer.write(Order.of(look, assets), out);
     }
 }

@@ -16,7 +16,9 @@ public final class FileStem {
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[^\\p{L}\\p{N}]+", "-")
                 .replaceAll("^-|-$", "");
-        String stem = plain.length() > LONGEST ? plain.substring(0, LONGEST) : plain;
+        String stem = plain.codePointCount(0, plain.length()) > LONGEST
+                ? plain.substring(0, plain.offsetByCodePoints(0, LONGEST))
+                : plain;
         return stem.isEmpty() ? "brand" : stem;
     }
 }

@@ -349,7 +349,7 @@ class SourceServiceTest {
         Brand brand = Brand.begin(BRAND, "Ostrel Ferries", Optional.empty(), theme)
                 .apply(new ThemeChange.ApplySuggestion(theme, SuggestionPolicy.USUAL, Suggestion.from(Palette.EMPTY)));
         ByteArrayOutputStream deck = new ByteArrayOutputStream();
-        new PresentationTemplate(SlideSize.WIDE).write(new Order(brand.look(), Assets.NONE, CLOCK.instant()), deck);
+        new PresentationTemplate(SlideSize.WIDE).write(Order.of(brand.look(), Assets.NONE), deck);
         holdDeck(deck.toByteArray());
         assertThat(service.slides(BRAND, SOURCE)).isEqualTo(1);
         byte[] plain = service.slide(BRAND, SOURCE, 1, Optional.empty());

@@ -6,9 +6,9 @@ import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.office.OfficeZip;
 import app.zumbido.formats.office.ThemeXml;
-import app.zumbido.formats.office.Xml;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
@@ -174,7 +174,7 @@ final class DocumentPackage {
                 MAIN,
                 type,
                 Xml.HEAD + "<w:document " + WordXml.NAMESPACES + "><w:body>" + body + "</w:body></w:document>");
-        zip.describe(look.look().brand().name(), order.time());
+        zip.describe(look.look().brand().name());
         zip.write(out);
     }
 }

@@ -8,7 +8,7 @@ import app.zumbido.core.type.Capitals;
 import app.zumbido.core.type.FontSet;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.TypeRole;
-import app.zumbido.formats.office.Xml;
+import app.zumbido.formats.delivery.Xml;
 
 /** The styles of a document. Source: ECMA-376 Part 1, 17.7. */
 final class DocumentStyles {

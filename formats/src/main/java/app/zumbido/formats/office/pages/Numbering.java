@@ -2,7 +2,7 @@ package app.zumbido.formats.office.pages;
 
 import app.zumbido.core.brand.TemplateDesign.BulletKind;
 import app.zumbido.core.brand.ThemedLook;
-import app.zumbido.formats.office.Xml;
+import app.zumbido.formats.delivery.Xml;
 
 /** Bullets and numbers of lists, three levels of each. Source: ECMA-376 Part 1, 17.9. */
 final class Numbering {

@@ -3,7 +3,7 @@ package app.zumbido.formats.office.pages;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.formats.office.Xml;
+import app.zumbido.formats.delivery.Xml;
 
 /**
  * Colours and text of word processing. A colour is a reference into the theme; the code beside it is what programs show that

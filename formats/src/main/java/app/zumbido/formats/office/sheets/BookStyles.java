@@ -5,7 +5,7 @@ import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.TypeRole;
-import app.zumbido.formats.office.Xml;
+import app.zumbido.formats.delivery.Xml;
 import java.util.List;
 
 /** The styles part of a workbook. Source: ECMA-376 Part 1, 18.8. */

@@ -5,12 +5,12 @@ import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.office.ChartData;
 import app.zumbido.formats.office.ChartXml;
 import app.zumbido.formats.office.DataBook;
 import app.zumbido.formats.office.OfficeZip;
 import app.zumbido.formats.office.ThemeXml;
-import app.zumbido.formats.office.Xml;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
@@ -73,7 +73,7 @@ public final class WorkbookTemplate implements DeliveryWriter {
                 "spreadsheetml.worksheet+xml",
                 Xml.HEAD + "<worksheet " + NAMESPACES + "><sheetData/></worksheet>");
         addSpecimen(zip, look);
-        zip.describe(order.look().brand().name(), order.time());
+        zip.describe(order.look().brand().name());
         zip.write(out);
     }
 

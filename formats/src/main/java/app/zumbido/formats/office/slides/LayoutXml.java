@@ -3,6 +3,7 @@ package app.zumbido.formats.office.slides;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.TurnedLayout;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.Box;
 import app.zumbido.formats.layouts.Fill;
 import app.zumbido.formats.layouts.LayoutPlan;
@@ -16,7 +17,6 @@ import app.zumbido.formats.layouts.TextLook;
 import app.zumbido.formats.office.ColorMaps;
 import app.zumbido.formats.office.Gradients;
 import app.zumbido.formats.office.SchemeColors;
-import app.zumbido.formats.office.Xml;
 import java.util.List;
 import java.util.Map;
 

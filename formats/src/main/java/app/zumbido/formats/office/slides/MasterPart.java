@@ -3,10 +3,10 @@ package app.zumbido.formats.office.slides;
 import app.zumbido.core.brand.ThemedInks;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.type.TypeRole;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.LayoutPlan.Item;
 import app.zumbido.formats.office.ColorMaps;
 import app.zumbido.formats.office.SchemeColors;
-import app.zumbido.formats.office.Xml;
 import java.util.List;
 
 /** A master: where things stand unless a layout says otherwise, and how they are set. Source: ECMA-376 Part 1, 19.3.1.42. */

@@ -1,7 +1,7 @@
 package app.zumbido.formats.office.slides;
 
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.Box;
-import app.zumbido.formats.office.Xml;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;

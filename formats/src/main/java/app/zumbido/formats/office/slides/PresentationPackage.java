@@ -2,12 +2,12 @@ package app.zumbido.formats.office.slides;
 
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.LayoutPlans;
 import app.zumbido.formats.layouts.SlideLayout;
 import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.OfficeZip;
 import app.zumbido.formats.office.ThemeXml;
-import app.zumbido.formats.office.Xml;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -54,7 +54,7 @@ public final class PresentationTemplate implements DeliveryWriter {
                         .placeholder(Placeholder.of(
                                 "Title", "ctrTitle", -1, look.brand().name()))
                         .placeholder(Placeholder.of("Subtitle", "subTitle", LayoutPlans.BODY)));
-        pack.zip().describe(look.brand().name(), order.time());
+        pack.zip().describe(look.brand().name());
         pack.finished().write(out);
     }
 

@@ -1,7 +1,7 @@
 package app.zumbido.formats.office.slides;
 
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.Box;
-import app.zumbido.formats.office.Xml;
 
 /** Collects the shapes of a slide, a layout or a master. Source: ECMA-376 Part 1, 19.3.1. */
 final class Shapes {

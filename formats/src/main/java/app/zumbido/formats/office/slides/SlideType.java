@@ -6,9 +6,9 @@ import app.zumbido.core.type.Capitals;
 import app.zumbido.core.type.FontSet;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.TypeRole;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.TextLook;
 import app.zumbido.formats.office.SchemeColors;
-import app.zumbido.formats.office.Xml;
 import java.util.Optional;
 
 /** Sizes, weights, capitals and tracking of a brand as styles of paragraphs. Source: ECMA-376 Part 1, 21.1.2.4. */

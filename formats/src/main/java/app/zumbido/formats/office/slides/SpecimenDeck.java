@@ -5,6 +5,7 @@ import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.Box;
 import app.zumbido.formats.layouts.Grid;
 import app.zumbido.formats.layouts.LayoutPlans;
@@ -15,7 +16,6 @@ import app.zumbido.formats.office.ChartXml;
 import app.zumbido.formats.office.DataBook;
 import app.zumbido.formats.office.OfficeZip;
 import app.zumbido.formats.office.SpecimenPicture;
-import app.zumbido.formats.office.Xml;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
@@ -90,7 +90,7 @@ public final class SpecimenDeck implements DeliveryWriter {
             }
             pack.addSlide(layout, shapes);
         }
-        pack.zip().describe(order.look().brand().name(), order.time());
+        pack.zip().describe(order.look().brand().name());
         pack.finished().write(out);
     }
 

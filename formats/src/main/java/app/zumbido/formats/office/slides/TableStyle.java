@@ -3,8 +3,8 @@ package app.zumbido.formats.office.slides;
 import app.zumbido.core.brand.ThemedInks;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.theme.SlotColor;
+import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.office.SchemeColors;
-import app.zumbido.formats.office.Xml;
 
 /** How tables of a brand look: a head, bands, hairlines. Source: ECMA-376 Part 1, 20.1.4.2. */
 final class TableStyle {

@@ -48,12 +48,12 @@ class DocumentKindTest {
     };
 
     private static byte[] written(DocumentKind kind) {
-        return BrandExample.written(kind, BRAND, TIME);
+        return BrandExample.written(kind, BRAND);
     }
 
     private static byte[] written(DocumentKind kind, Assets assets) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        kind.write(new Order(BRAND.look(), assets, TIME), out);
+        kind.write(Order.of(BRAND.look(), assets), out);
         return out.toByteArray();
     }
 

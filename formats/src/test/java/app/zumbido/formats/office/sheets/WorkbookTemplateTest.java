@@ -10,7 +10,6 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.office.OfficeSchemas;
 import java.io.ByteArrayInputStream;
-import java.time.Instant;
 import java.util.Map;
 import java.util.TreeMap;
 import org.apache.poi.xssf.usermodel.XSSFCell;
@@ -26,7 +25,7 @@ class WorkbookTemplateTest {
             "Kilnmark", "Kiln C2452D", "Ash 8C8C88", "Paper F6EFE2", "Soot 1E1B18", "Glaze 3E7CB1", "Moss 9BC53D");
 
     private static byte[] written() {
-        return BrandExample.written(new WorkbookTemplate(), BRAND, Instant.EPOCH);
+        return BrandExample.written(new WorkbookTemplate(), BRAND);
     }
 
     @Test

@@ -66,11 +66,11 @@ class PresentationTemplateTest {
     private static final Brand BRAND = BrandExample.ferries();
 
     private static byte[] wide(Brand brand) {
-        return BrandExample.written(new PresentationTemplate(SlideSize.WIDE), brand, TIME);
+        return BrandExample.written(new PresentationTemplate(SlideSize.WIDE), brand);
     }
 
     private static byte[] written(DeliveryWriter writer, Brand brand) {
-        return BrandExample.written(writer, brand, TIME);
+        return BrandExample.written(writer, brand);
     }
 
     /** Every file that is made of slides, in both sizes. */
@@ -187,7 +187,7 @@ class PresentationTemplateTest {
             }
         };
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new PresentationTemplate(SlideSize.WIDE).write(new Order(BRAND.look(), assets, TIME), out);
+        new PresentationTemplate(SlideSize.WIDE).write(Order.of(BRAND.look(), assets), out);
         var opened = PresentationMLPackage.load(new ByteArrayInputStream(out.toByteArray()));
         ThemePart part = (ThemePart) opened.getParts().get(new PartName("/ppt/theme/theme1.xml"));
         var scheme = part.getContents().getThemeElements().getFontScheme();

@@ -17,7 +17,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -62,8 +61,7 @@ class SlideLogosTest {
 
     private static byte[] template(LogoForm... forms) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        Order order = new Order(
-                BrandExample.ferries().look(), new Logos(List.of(forms)), Instant.parse("2026-03-01T08:00:00Z"));
+        Order order = Order.of(BrandExample.ferries().look(), new Logos(List.of(forms)));
         new PresentationTemplate(SlideSize.WIDE).write(order, out);
         return out.toByteArray();
     }

@@ -1,4 +1,4 @@
-package app.zumbido.formats.office;
+package app.zumbido.formats.delivery;
 
 /** Text as it stands in XML. */
 public final class Xml {

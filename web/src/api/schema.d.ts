@@ -140,7 +140,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete: operations["drop_2"];
         options?: never;
@@ -251,7 +251,39 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_3"];
+        get: operations["list_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/deliveries/open-points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openPoints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/deliveries/parcel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["parcel"];
         put?: never;
         post?: never;
         delete?: never;
@@ -333,7 +365,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -348,7 +380,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete: operations["drop_1"];
         options?: never;
@@ -382,7 +414,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -445,6 +477,54 @@ export interface paths {
         };
         get?: never;
         put: operations["sort"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/handed-over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/handed-over/{delivery}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/handed-over/{delivery}/since": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["since"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -804,6 +884,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_3"];
+        put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/places/{place}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/places/{place}/put-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/places/{place}/redone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/redo": {
         parameters: {
             query?: never;
@@ -1022,7 +1166,7 @@ export interface paths {
         get: operations["source"];
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1342,7 +1486,7 @@ export interface paths {
         get: operations["swatch"];
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1694,7 +1838,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2206,7 +2350,7 @@ export interface paths {
         get: operations["font"];
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2662,14 +2806,6 @@ export interface components {
             groups: components["schemas"]["OwnGroup"][];
             headingFont: string;
         };
-        DeliveryResponse: {
-            fileName: string;
-            kind: string;
-            mediaType: string;
-            /** @enum {string} */
-            missing?: "primary" | "short" | "submark" | "icon";
-            unfilled: string[];
-        };
         DraftAgainRequest: {
             sourceIds: string[];
         };
@@ -2811,6 +2947,12 @@ export interface components {
             accents: components["schemas"]["GapResponse"][];
             neutrals: components["schemas"]["GapResponse"][];
         };
+        GivenColor: {
+            hex: string;
+            name: string;
+            /** Format: uuid */
+            swatchId: string;
+        };
         GivenUpResponse: {
             /** @enum {string} */
             kind: "role-elsewhere" | "not-of-brand" | "not-dark" | "not-light" | "tinted-ground" | "repeated" | "late-in-order" | "contrast-below-strict" | "illegible" | "weak-on-page" | "like-its-neighbour" | "derived" | "greyish" | "like-text" | "vivid" | "visited-alike";
@@ -2871,6 +3013,24 @@ export interface components {
             name: string;
             own: boolean;
         };
+        HandedFile: {
+            kind: string;
+            path: string;
+            sha256: string;
+        };
+        HandedOverResponse: {
+            fileName: string;
+            files: components["schemas"]["HandedFile"][];
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            madeAt: string;
+            openPoints: components["schemas"]["OpenPointResponse"][];
+            /** Format: int64 */
+            revision: number;
+            /** Format: int64 */
+            size: number;
+        };
         HarmoniesResponse: {
             band: string[];
             base: components["schemas"]["HueColorResponse"];
@@ -2909,9 +3069,28 @@ export interface components {
             counted: boolean;
             theme?: components["schemas"]["FoundThemeResponse"];
         };
+        ItemFileResponse: {
+            fileName: string;
+            kind: string;
+            label: string;
+            mediaType: string;
+            /** @enum {string} */
+            missing?: "primary" | "short" | "submark" | "icon";
+            unfilled: string[];
+        };
+        ItemResponse: {
+            /** @enum {string} */
+            audience: "office" | "sites";
+            files: components["schemas"]["ItemFileResponse"][];
+            id: string;
+            name: string;
+            use: string;
+            usual: boolean;
+        };
         JobRequest: {
             /** Format: uuid */
             brandId: string;
+            items?: string[];
             kind: string;
             /** Format: uuid */
             themeId?: string;
@@ -2925,6 +3104,10 @@ export interface components {
             id: string;
             mediaType: string;
             state: string;
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
+            stepsDone: number;
         };
         LabResponse: {
             /** Format: double */
@@ -3148,6 +3331,11 @@ export interface components {
             body?: string;
             heading?: string;
         };
+        NamedSwatch: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         NamesResponse: {
             names: string[];
         };
@@ -3211,6 +3399,21 @@ export interface components {
         };
         OffLimitsRequest: {
             offLimits: boolean;
+        };
+        OpenPointResponse: {
+            brand?: string;
+            /** Format: uuid */
+            brandId?: string;
+            /** Format: double */
+            difference?: number;
+            family?: string;
+            hex?: string;
+            /** @enum {string} */
+            kind: "working-names" | "empty-slots" | "unreadable-text" | "no-stand-in" | "outside-color" | "close-to-another";
+            /** Format: double */
+            ratio?: number;
+            slots: string[];
+            swatches: components["schemas"]["NamedSwatch"][];
         };
         OrderRequest: {
             /** @enum {string} */
@@ -3288,6 +3491,21 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        PlaceRequest: {
+            /** @enum {string} */
+            kind: "site" | "mail" | "video" | "print" | "other";
+            name: string;
+            swatches?: string[];
+        };
+        PlaceResponse: {
+            given: components["schemas"]["GivenColor"][];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "site" | "mail" | "video" | "print" | "other";
+            name: string;
+            redo: components["schemas"]["RedoResponse"][];
         };
         PolicyRequest: {
             /** @enum {string} */
@@ -3387,6 +3605,18 @@ export interface components {
             stops: string[];
             text: string;
             worst: components["schemas"]["WorstResponse"];
+        };
+        Recolored: {
+            before: string;
+            name: string;
+            now?: string;
+        };
+        RedoResponse: {
+            before: string;
+            name: string;
+            now?: string;
+            /** Format: uuid */
+            swatchId: string;
         };
         RemarkResponse: {
             aside: boolean;
@@ -3510,6 +3740,11 @@ export interface components {
             codes: components["schemas"]["CodesResponse"];
             press: components["schemas"]["PressResponse"];
             towards: components["schemas"]["HueResponse"];
+        };
+        SinceResponse: {
+            changed: boolean;
+            outOfDate: string[];
+            recolored: components["schemas"]["Recolored"][];
         };
         SizesRequest: {
             /** Format: double */
@@ -4205,7 +4440,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header: {
@@ -4483,7 +4718,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    list_3: {
+    list_5: {
         parameters: {
             query?: {
                 theme?: string;
@@ -4502,7 +4737,61 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DeliveryResponse"][];
+                    "application/json": components["schemas"]["ItemResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    openPoints: {
+        parameters: {
+            query?: {
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenPointResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    parcel: {
+        parameters: {
+            query?: {
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
             400: components["responses"]["Problem400"];
@@ -4514,6 +4803,8 @@ export interface operations {
         parameters: {
             query?: {
                 theme?: string;
+                width?: number;
+                height?: number;
             };
             header?: never;
             path: {
@@ -4639,7 +4930,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header: {
@@ -4674,7 +4965,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header: {
@@ -4767,7 +5058,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query: {
                 group: string;
@@ -4934,6 +5225,83 @@ export interface operations {
             412: components["responses"]["Problem412"];
             422: components["responses"]["Problem422"];
             428: components["responses"]["Problem428"];
+        };
+    };
+    list_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandedOverResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    file_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                delivery: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    since: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                delivery: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SinceResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     forms: {
@@ -5701,6 +6069,166 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
+    list_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    putBack_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    redone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     redo: {
         parameters: {
             query?: never;
@@ -6184,7 +6712,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6802,7 +7330,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header: {
@@ -7550,7 +8078,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header: {
@@ -8596,7 +9124,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;

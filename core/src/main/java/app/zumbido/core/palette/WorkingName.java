@@ -52,6 +52,14 @@ public final class WorkingName {
         return proposals(color, taken).get(0);
     }
 
+    /** Whether a colour is still called by the first name that it was given, numbered or not. */
+    public static boolean isOne(String name, Rgb color) {
+        String plain = of(color, Set.of());
+        return name.equals(plain)
+                || name.startsWith(plain + " ")
+                        && name.substring(plain.length() + 1).matches("\\d{1,3}");
+    }
+
     /**
      * Names in plain words, the plainest first: hue and lightness, then words of our list.
      *

@@ -6,10 +6,12 @@ import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.FontProgram;
 import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
+import java.util.List;
 import java.util.Optional;
 
 /** Files of one brand. */
@@ -17,6 +19,11 @@ record BrandAssets(Brand brand, SetFaces faces, BrandLogos logos) implements Ass
     @Override
     public Optional<Letters> letters(TypeRole role) {
         return faces.letters(brand, role);
+    }
+
+    @Override
+    public List<FontProgram> programs(String family) {
+        return faces.programs(brand, family);
     }
 
     @Override

@@ -1,35 +1,27 @@
 package app.zumbido.server.delivery;
 
+import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Look;
-import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.formats.css.CssProperties;
+import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Obstacle;
-import app.zumbido.formats.layouts.SlideSize;
-import app.zumbido.formats.logos.IconSet;
-import app.zumbido.formats.logos.LogoFolder;
-import app.zumbido.formats.office.slides.PresentationTemplate;
-import app.zumbido.formats.text.CodeSheet;
-import app.zumbido.formats.text.CodeTable;
-import app.zumbido.formats.tokens.DesignTokens;
+import app.zumbido.formats.parcel.Catalogue;
+import app.zumbido.formats.parcel.Item;
+import app.zumbido.formats.parcel.Parcel;
 import app.zumbido.server.http.FileStem;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The list of everything that can be handed over; what is not in it, nobody can ask for. */
 @Component
 class Deliveries {
-    private static final List<DeliveryWriter> WRITERS = List.of(
-            new PresentationTemplate(SlideSize.WIDE),
-            new PresentationTemplate(SlideSize.STANDARD),
-            new LogoFolder(),
-            new IconSet(),
-            new CssProperties(),
-            new DesignTokens(),
-            new CodeTable(),
-            new CodeSheet());
+    /** What a request calls everything together. */
+    static final String PARCEL = "parcel";
 
     private final SetFaces faces;
     private final BrandLogos logos;
@@ -39,16 +31,32 @@ class Deliveries {
         this.logos = logos;
     }
 
-    List<DeliveryWriter> all() {
-        return WRITERS;
-    }
-
     /** @throws UnknownDeliveryException if nothing of that kind is handed over */
     DeliveryWriter ofKind(String kind) {
-        return WRITERS.stream()
-                .filter(writer -> writer.kind().equals(kind))
-                .findFirst()
-                .orElseThrow(() -> new UnknownDeliveryException(kind));
+        return Catalogue.ofKind(kind).orElseThrow(() -> new UnknownDeliveryException(kind));
+    }
+
+    Assets assets(Brand brand) {
+        return new BrandAssets(brand, faces, logos);
+    }
+
+    /**
+     * @param items ids of what goes in; nothing: what usually does
+     * @throws UnknownDeliveryException if one of them is not handed over
+     * @throws EmptyParcelException if none of them can be made
+     */
+    Parcel parcel(Look look, @Nullable List<String> items) {
+        Set<String> chosen = items == null
+                ? Catalogue.ITEMS.stream().filter(Item::usual).map(Item::id).collect(Collectors.toSet())
+                : Set.copyOf(items);
+        Set<String> known = Catalogue.ITEMS.stream().map(Item::id).collect(Collectors.toSet());
+        chosen.stream().filter(item -> !known.contains(item)).findFirst().ifPresent(item -> {
+            throw new UnknownDeliveryException(item);
+        });
+        if (Parcel.possible(chosen, look).isEmpty()) {
+            throw new EmptyParcelException();
+        }
+        return new Parcel(chosen, stem(look));
     }
 
     /**
@@ -63,17 +71,21 @@ class Deliveries {
                     ? new SlotsUnfilledException(unfilled.slots())
                     : new FormMissingException(((Obstacle.MissingForm) obstacle).form());
         }
-        return new Delivery(writer, look, new BrandAssets(look.brand(), faces, logos));
-    }
-
-    static List<ThemeSlot> slots(Obstacle obstacle) {
-        return obstacle instanceof Obstacle.UnfilledSlots unfilled ? unfilled.slots() : List.of();
+        return new Delivery(writer, look, assets(look.brand()));
     }
 
     /** @return a name that every file system takes; with the theme's where the brand has several */
     static String fileName(DeliveryWriter writer, Look look) {
+        return stem(look) + writer.ending();
+    }
+
+    static String parcelName(Look look) {
+        return stem(look) + ".zip";
+    }
+
+    private static String stem(Look look) {
         String brand = look.brand().name();
         boolean several = look.brand().themes().all().size() > 1;
-        return FileStem.of(several ? brand + " " + look.theme().name() : brand) + writer.ending();
+        return FileStem.of(several ? brand + " " + look.theme().name() : brand);
     }
 }

@@ -4,6 +4,7 @@ import app.zumbido.core.brand.Look;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.PictureSize;
 import app.zumbido.server.job.JobWork;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -21,7 +22,12 @@ record Delivery(DeliveryWriter writer, Look look, Assets assets) implements JobW
     }
 
     @Override
-    public void write(OutputStream out) throws IOException {
-        writer.write(Order.of(look, assets), out);
+    public void write(OutputStream out, Runnable step) throws IOException {
+        write(out, PictureSize.USUAL);
+        step.run();
+    }
+
+    void write(OutputStream out, PictureSize size) throws IOException {
+        writer.write(new Order(look, assets, size), out);
     }
 }

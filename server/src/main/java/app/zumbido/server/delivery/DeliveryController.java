@@ -1,17 +1,15 @@
 package app.zumbido.server.delivery;
 
 import app.zumbido.core.brand.Look;
-import app.zumbido.core.logos.LogoForm;
-import app.zumbido.core.theme.ThemeSlot;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
+import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.PictureSize;
+import app.zumbido.formats.parcel.Catalogue;
 import app.zumbido.server.trail.BrandKeeper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -29,10 +27,12 @@ import org.springframework.web.bind.annotation.RestController;
 class DeliveryController {
     private final BrandKeeper keeper;
     private final Deliveries deliveries;
+    private final OpenPoints openPoints;
 
-    DeliveryController(BrandKeeper keeper, Deliveries deliveries) {
+    DeliveryController(BrandKeeper keeper, Deliveries deliveries, OpenPoints openPoints) {
         this.keeper = keeper;
         this.deliveries = deliveries;
+        this.openPoints = openPoints;
     }
 
     /**
@@ -41,61 +41,76 @@ class DeliveryController {
      * @param theme the one that it is made in; absent: the one that is handed over first
      */
     @GetMapping
-    List<DeliveryResponse> list(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID theme) {
+    List<ItemResponse> list(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID theme) {
         Look look = keeper.look(id, theme);
-        return deliveries.all().stream()
-                .map(writer -> DeliveryResponse.of(writer, look))
-                .toList();
+        return Catalogue.ITEMS.stream().map(item -> ItemResponse.of(item, look)).toList();
+    }
+
+    /**
+     * What to look at before it goes out; none of it stands in the way.
+     *
+     * @param theme the one that it is made in; absent: the one that is handed over first
+     */
+    @GetMapping("/open-points")
+    List<OpenPointResponse> openPoints(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID theme) {
+        return openPoints.of(keeper.look(id, theme));
+    }
+
+    /**
+     * Makes everything that usually goes out as one zip, from the brand as it stands; nothing is logged.
+     *
+     * @param theme the one that it is made in; absent: the one that is handed over first
+     */
+    @GetMapping("/" + Deliveries.PARCEL)
+    ResponseEntity<byte[]> parcel(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID theme)
+            throws IOException {
+        Look look = keeper.look(id, theme);
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        deliveries
+                .parcel(look, null)
+                .write(Order.of(look, deliveries.assets(look.brand())), file, (path, writer, content) -> {});
+        return answer(Deliveries.parcelName(look), "application/zip", file);
     }
 
     /**
      * Makes the file from the brand as it stands; nothing is logged.
      *
      * @param theme the one that it is made in; absent: the one that is handed over first
+     * @param width of pictures that come in the size asked for, in pixels
+     * @param height of them
      */
     @GetMapping("/{kind}")
     ResponseEntity<byte[]> deliver(
-            @PathVariable UUID id, @PathVariable String kind, @RequestParam(required = false) @Nullable UUID theme)
+            @PathVariable UUID id,
+            @PathVariable String kind,
+            @RequestParam(required = false) @Nullable UUID theme,
+            @RequestParam(required = false) @Nullable Integer width,
+            @RequestParam(required = false) @Nullable Integer height)
             throws IOException {
         Delivery delivery = deliveries.prepare(kind, keeper.look(id, theme));
         ByteArrayOutputStream file = new ByteArrayOutputStream();
-        delivery.write(file);
+        delivery.write(file, size(width, height));
+        return answer(delivery.fileName(), delivery.mediaType(), file);
+    }
+
+    private static PictureSize size(@Nullable Integer width, @Nullable Integer height) {
+        try {
+            return new PictureSize(
+                    width == null ? PictureSize.USUAL.width() : width,
+                    height == null ? PictureSize.USUAL.height() : height);
+        } catch (IllegalArgumentException e) {
+            throw new PictureSizeException(e);
+        }
+    }
+
+    private static ResponseEntity<byte[]> answer(String name, String mediaType, ByteArrayOutputStream file) {
         String disposition = ContentDisposition.attachment()
-                .filename(delivery.fileName(), StandardCharsets.UTF_8)
+                .filename(name, StandardCharsets.UTF_8)
                 .build()
                 .toString();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
-                .contentType(MediaType.parseMediaType(delivery.mediaType()))
+                .contentType(MediaType.parseMediaType(mediaType))
                 .body(file.toByteArray());
-    }
-
-    /**
-     * @param kind part of its address
-     * @param unfilled codes of the theme slots that stand empty in its way
-     * @param missing the form of the logo that it needs and that there is not
-     */
-    record DeliveryResponse(
-            String kind,
-            String fileName,
-            String mediaType,
-            List<String> unfilled,
-            @Nullable LogoForm missing) {
-        static DeliveryResponse of(DeliveryWriter writer, Look look) {
-            return new DeliveryResponse(
-                    writer.kind(),
-                    Deliveries.fileName(writer, look),
-                    writer.mediaType(),
-                    writer.obstacles(look).stream()
-                            .flatMap(obstacle -> Deliveries.slots(obstacle).stream())
-                            .map(ThemeSlot::code)
-                            .toList(),
-                    writer.obstacles(look).stream()
-                            .flatMap(obstacle -> obstacle instanceof Obstacle.MissingForm missing
-                                    ? Stream.of(missing.form())
-                                    : Stream.empty())
-                            .findFirst()
-                            .orElse(null));
-        }
     }
 }

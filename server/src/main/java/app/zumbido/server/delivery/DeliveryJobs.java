@@ -1,5 +1,7 @@
 package app.zumbido.server.delivery;
 
+import app.zumbido.core.brand.Look;
+import app.zumbido.formats.parcel.Parcel;
 import app.zumbido.server.job.JobMaker;
 import app.zumbido.server.job.JobRequest;
 import app.zumbido.server.job.JobWork;
@@ -11,10 +13,14 @@ import org.springframework.stereotype.Component;
 class DeliveryJobs implements JobMaker {
     private final BrandKeeper keeper;
     private final Deliveries deliveries;
+    private final OpenPoints openPoints;
+    private final HandedOver log;
 
-    DeliveryJobs(BrandKeeper keeper, Deliveries deliveries) {
+    DeliveryJobs(BrandKeeper keeper, Deliveries deliveries, OpenPoints openPoints, HandedOver log) {
         this.keeper = keeper;
         this.deliveries = deliveries;
+        this.openPoints = openPoints;
+        this.log = log;
     }
 
     @Override
@@ -24,6 +30,12 @@ class DeliveryJobs implements JobMaker {
 
     @Override
     public JobWork make(JobRequest request) {
-        return deliveries.prepare(request.what(), keeper.look(request.brandId(), request.themeId()));
+        Look look = keeper.look(request.brandId(), request.themeId());
+        if (!request.what().equals(Deliveries.PARCEL)) {
+            return deliveries.prepare(request.what(), look);
+        }
+        Parcel parcel = deliveries.parcel(look, request.items());
+        return new PreparedParcel(
+                parcel, look, deliveries.assets(look.brand()), Deliveries.parcelName(look), openPoints.of(look), log);
     }
 }

@@ -2,6 +2,7 @@ package app.zumbido.server.job;
 
 import java.io.FilterOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,6 +23,7 @@ final class Job {
     private final Consumer<Job> listener;
     private JobState state = JobState.WAITING;
     private long bytes;
+    private int steps;
     private boolean stopAsked;
     private Optional<Instant> endedAt = Optional.empty();
 
@@ -55,6 +57,10 @@ final class Job {
     /** @return how much of the file has been written */
     synchronized long bytes() {
         return bytes;
+    }
+
+    synchronized int stepsDone() {
+        return steps;
     }
 
     synchronized Optional<Instant> endedAt() {
@@ -93,8 +99,11 @@ final class Job {
         listener.accept(this);
         JobState last = JobState.FAILED;
         try (OutputStream out = new Checkpoints(Files.newOutputStream(file))) {
-            work.write(out);
+            work.write(out, this::step);
             out.flush();
+            try (InputStream made = Files.newInputStream(file)) {
+                work.done(made);
+            }
             last = JobState.DONE;
         } catch (IOException | RuntimeException e) {
             // Libraries wrap what leads out of them in exceptions of their own.
@@ -108,6 +117,16 @@ final class Job {
             }
             end(last, clock.instant());
         }
+    }
+
+    private void step() {
+        if (isStopAsked()) {
+            throw new JobStoppedException();
+        }
+        synchronized (this) {
+            steps++;
+        }
+        listener.accept(this);
     }
 
     private void end(JobState last, Instant now) {

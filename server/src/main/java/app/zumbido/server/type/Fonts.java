@@ -1,6 +1,7 @@
 package app.zumbido.server.type;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.type.Embedding;
 import app.zumbido.core.type.FontFamily;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.formats.fonts.FontFace;
@@ -35,6 +36,8 @@ class Fonts implements BlobHolder, BrandFonts {
     private static final int LONGEST_FILE_NAME = 255;
     /** Files of fonts that are held read. */
     private static final int MOST_HELD = 40;
+    /** Weights so near to each other are the same style of a family. */
+    private static final int SAME_STYLE = 100;
 
     private final FontMapper mapper;
     private final ShippedMeasures shipped;
@@ -215,6 +218,18 @@ class Fonts implements BlobHolder, BrandFonts {
     /** @return of all faces of the family the one nearest to how the role is set; one of the brand before one that ships */
     Optional<FaceAtHand> nearest(UUID brandId, Lettering lettering) {
         return nearest(at(brandId), lettering);
+    }
+
+    /** @return a face of exactly that style whose file may be put into documents that others edit */
+    Optional<FaceAtHand> embeddable(UUID brandId, String family, int weight, boolean italic) {
+        return at(brandId).stream()
+                .filter(one -> one.face().family().equalsIgnoreCase(family))
+                .filter(one -> one.face().italic() == italic)
+                .filter(one -> Math.abs(one.face().weight() - weight) <= SAME_STYLE)
+                .filter(one -> one.embedding() == Embedding.INSTALLABLE || one.embedding() == Embedding.EDITABLE)
+                .min(Comparator.comparing(FaceAtHand::origin)
+                        .reversed()
+                        .thenComparingInt(one -> Math.abs(one.face().weight() - weight)));
     }
 
     static Optional<FaceAtHand> nearest(List<FaceAtHand> all, Lettering lettering) {

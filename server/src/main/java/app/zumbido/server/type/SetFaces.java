@@ -7,10 +7,13 @@ import app.zumbido.core.type.Place;
 import app.zumbido.core.type.RunningText;
 import app.zumbido.core.type.StandIn;
 import app.zumbido.core.type.TypeRole;
+import app.zumbido.formats.delivery.FontProgram;
 import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.fonts.FaceDrawer;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -35,6 +38,26 @@ public class SetFaces {
                     .toList();
             return new Letters(face.face(), face.font().panose(), standIns);
         });
+    }
+
+    /** @return the faces of a family that may be put into documents which others edit: one of each style, as TrueType */
+    public List<FontProgram> programs(Brand brand, String family) {
+        Map<String, FaceAtHand> styles = new LinkedHashMap<>();
+        for (boolean italic : new boolean[] {false, true}) {
+            for (int weight : new int[] {Lettering.REGULAR, Lettering.BOLD}) {
+                fonts.embeddable(brand.id(), family, weight, italic)
+                        .ifPresent(face -> styles.put(weight + " " + italic, face));
+            }
+        }
+        return styles.values().stream()
+                .map(face -> new FontProgram(
+                        isBold(face), face.face().italic(), face.font().standalone()))
+                .filter(program -> program.file()[0] == 0)
+                .toList();
+    }
+
+    private static boolean isBold(FaceAtHand face) {
+        return face.face().weight() >= (Lettering.REGULAR + Lettering.BOLD) / 2;
     }
 
     /** @return what draws words in the role's face; nothing if there is no file of it */

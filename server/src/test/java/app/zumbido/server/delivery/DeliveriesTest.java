@@ -5,17 +5,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.mock;
 
 import app.zumbido.core.brand.Brand;
-import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.slides.PresentationTemplate;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.type.SetFaces;
-import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class DeliveriesTest {
     @ParameterizedTest
@@ -35,16 +35,46 @@ class DeliveriesTest {
 
     @Test
     void isFoundByTheLastPartOfItsAddress() {
-        Deliveries deliveries = new Deliveries(mock(SetFaces.class), mock(BrandLogos.class), Clock.systemUTC());
+        Deliveries deliveries = new Deliveries(mock(SetFaces.class), mock(BrandLogos.class));
         assertThat(deliveries.ofKind("presentation-wide")).isInstanceOf(PresentationTemplate.class);
         assertThatThrownBy(() -> deliveries.ofKind("PRESENTATION_WIDE")).isInstanceOf(UnknownDeliveryException.class);
     }
 
+    /** The addresses that other programs call. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "presentation-wide",
+                "presentation-standard",
+                "document",
+                "workbook",
+                "odf-presentation",
+                "odf-document",
+                "css",
+                "tokens",
+                "text",
+                "csv",
+                "svg",
+                "png",
+                "theme"
+            })
+    void everyFixedKindIsHandedOver(String kind) {
+        assertThat(new Deliveries(mock(SetFaces.class), mock(BrandLogos.class))
+                        .ofKind(kind)
+                        .kind())
+                .isEqualTo(kind)
+                .matches("[a-z][a-z0-9-]+");
+    }
+
     @Test
-    void everyKindHasAnAddressOfItsOwn() {
-        assertThat(new Deliveries(mock(SetFaces.class), mock(BrandLogos.class), Clock.systemUTC()).all())
-                .extracting(DeliveryWriter::kind)
-                .doesNotHaveDuplicates()
-                .allMatch(kind -> kind.matches("[a-z][a-z0-9-]+"));
+    void aParcelOfWhatNobodyKnowsOrCanMakeIsRefused() {
+        Deliveries deliveries = new Deliveries(mock(SetFaces.class), mock(BrandLogos.class));
+        Brand empty = Brand.begin(new UUID(0, 1), "New", Optional.empty(), new UUID(0, 2));
+        assertThatThrownBy(() -> deliveries.parcel(empty.look(), List.of("dreams")))
+                .isInstanceOf(UnknownDeliveryException.class);
+        assertThatThrownBy(() -> deliveries.parcel(empty.look(), List.of("presentation")))
+                .isInstanceOf(EmptyParcelException.class);
+        assertThatThrownBy(() -> deliveries.parcel(empty.look(), List.of())).isInstanceOf(EmptyParcelException.class);
+        assertThat(deliveries.parcel(empty.look(), null).items()).contains("codes", "presentation");
     }
 }

@@ -44,7 +44,7 @@ class JobTest {
             }
 
             @Override
-            public void write(OutputStream out) throws IOException {
+            public void write(OutputStream out, Runnable step) throws IOException {
                 writing.write(self[0], out);
             }
         };

@@ -50,7 +50,7 @@ class JobsKeptTest {
         }
 
         @Override
-        public void write(OutputStream out) throws IOException {
+        public void write(OutputStream out, Runnable step) throws IOException {
             out.write(1);
             written.countDown();
             try {

@@ -120,7 +120,7 @@ class JobsTest {
         }
 
         @Override
-        public void write(OutputStream out) throws IOException {
+        public void write(OutputStream out, Runnable step) throws IOException {
             while (true) {
                 out.write(new byte[1 << 10]);
                 begun.countDown();

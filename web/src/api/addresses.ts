@@ -30,6 +30,15 @@ export function deliveryOf(brandId: string, kind: string, theme: string): string
   return `/api/brands/${brandId}/deliveries/${kind}?theme=${theme}`;
 }
 
+/** @param id of what was handed over */
+export function handedOverOf(brandId: string, id: string): string {
+  return `/api/brands/${brandId}/handed-over/${id}/file`;
+}
+
+export function jobFileOf(jobId: string): string {
+  return `/api/jobs/${jobId}/file`;
+}
+
 export function packageOf(brandIds: readonly string[]): string {
   return `/api/packages?brands=${brandIds.join(',')}`;
 }

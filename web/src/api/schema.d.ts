@@ -1716,6 +1716,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/template/layouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["layouts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/theme/ground": {
         parameters: {
             query?: never;
@@ -3149,6 +3165,15 @@ export interface components {
             /** @enum {string} */
             version: "light" | "dark" | "one-dark" | "one-light";
         };
+        LayoutResponse: {
+            background: string[];
+            /** Format: double */
+            height: number;
+            name: string;
+            shapes: components["schemas"]["ShapeResponse"][];
+            /** Format: double */
+            width: number;
+        };
         LchResponse: {
             /** Format: double */
             c: number;
@@ -3712,6 +3737,38 @@ export interface components {
             tracking: number;
             /** Format: int32 */
             weight: number;
+        };
+        ShapeResponse: {
+            /** @enum {string} */
+            anchor?: "top" | "middle" | "bottom";
+            bullet?: string;
+            colors: string[];
+            downwards: boolean;
+            /** @enum {string} */
+            form?: "primary" | "short" | "submark" | "icon";
+            /** Format: double */
+            height: number;
+            hex?: string;
+            /** Format: double */
+            inset: number;
+            /** @enum {string} */
+            kind: "area" | "text" | "logo" | "place";
+            /** Format: double */
+            opacity: number;
+            /** @enum {string} */
+            role?: "heading" | "subheading" | "body" | "logo";
+            signs?: string;
+            /** Format: double */
+            size?: number;
+            text: string[];
+            toTheRight: boolean;
+            under?: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         ShelfCountResponse: {
             /** Format: int64 */
@@ -7833,6 +7890,34 @@ export interface operations {
             412: components["responses"]["Problem412"];
             422: components["responses"]["Problem422"];
             428: components["responses"]["Problem428"];
+        };
+    };
+    layouts: {
+        parameters: {
+            query?: {
+                theme?: string;
+                size?: "wide" | "standard";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayoutResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
         };
     };
     turn_1: {

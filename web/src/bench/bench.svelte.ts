@@ -19,6 +19,7 @@ import { GroundWork } from './grounds.svelte';
 import { Intake, type SourceText } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
 import { PaletteWork } from './palette.svelte';
+import { HandoverWork } from './handover.svelte';
 import { LogoWork } from './logos.svelte';
 import { RoleWork } from './roles.svelte';
 import { Sheet } from './sheet.svelte';
@@ -41,6 +42,7 @@ export class Bench {
   readonly grounds: GroundWork;
   readonly type: TypeWork;
   readonly logos: LogoWork;
+  readonly handover: HandoverWork;
   readonly faces: Faces;
   readonly sheet: Sheet;
   readonly intake = new Intake(this);
@@ -58,6 +60,7 @@ export class Bench {
     this.grounds = new GroundWork(this.kept, this.themes);
     this.type = new TypeWork(this.kept);
     this.logos = new LogoWork(this.kept, () => (this.kept.loaded ? this.theme.id : undefined));
+    this.handover = new HandoverWork(this.kept);
     this.faces = new Faces(id);
     this.sheet = new Sheet(id);
   }

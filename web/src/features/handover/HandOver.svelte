@@ -1,48 +1,68 @@
 <script lang="ts">
-  import { answered, api } from '../../api/client';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import { Resource } from '../../bench/resource.svelte';
-  import { addressOf } from '../../bench/route.svelte';
+  import type { Item } from '../../api/types';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
   import EditableText from '../../ui/EditableText.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
-  import { formName } from '../../words/logos';
-  import { slotName } from '../../words/slots';
-  import Delivery from './Delivery.svelte';
+  import BackgroundPreview from './BackgroundPreview.svelte';
+  import CodesPreview from './CodesPreview.svelte';
+  import HandedOverLog from './HandedOverLog.svelte';
   import IconPreview from './IconPreview.svelte';
+  import ItemRow from './ItemRow.svelte';
+  import LayoutThumb from './LayoutThumb.svelte';
   import LogoPreview from './LogoPreview.svelte';
-  import { deliveryWords } from './kinds';
-  import TemplatePreview from './TemplatePreview.svelte';
-  import TextPreview from './TextPreview.svelte';
+  import MakeParcel from './MakeParcel.svelte';
+  import OpenPoints from './OpenPoints.svelte';
+  import PagePreview from './PagePreview.svelte';
+  import PlacesOfUse from './PlacesOfUse.svelte';
+  import SheetPreview from './SheetPreview.svelte';
+  import TemplateDialog from './TemplateDialog.svelte';
+  import ThemePreview from './ThemePreview.svelte';
 
   const bench = useBench();
   const doing = new Doing((problem) => bench.say(problem));
 
-  let chosen = $state<string>();
+  const AUDIENCES = [
+    { key: 'office', name: 'For slides, letters and sheets' },
+    { key: 'sites', name: 'For sites, mail and everything else' },
+  ] as const;
+
+  let chosenTheme = $state<string>();
+  /** By id whether an item goes in, where somebody has said so. */
+  let choice = $state<Record<string, boolean>>({});
+  let looking = $state(false);
+  let made = $state(0);
 
   /** What is made: the first theme, until somebody wants another one. */
   const theme = $derived(
-    bench.brand.themes.find(({ id }) => id === chosen) ?? bench.brand.themes[0] ?? bench.theme,
+    bench.brand.themes.find(({ id }) => id === chosenTheme) ?? bench.brand.themes[0] ?? bench.theme,
   );
+  const complete = $derived(theme.slots.every((slot) => slot.hex));
   /** What is in the way of each is asked anew whenever the brand has a new revision. */
-  const listed = new Resource(() => {
-    const params = { path: { id: bench.id }, query: { theme: theme.id } };
-    const revision = bench.brand.revision;
-    return {
-      key: `${theme.id} ${revision}`,
-      ask: (signal) => answered(api.GET('/api/brands/{id}/deliveries', { params, signal })),
-    };
-  });
+  const key = $derived(`${theme.id} ${bench.brand.revision}`);
 
-  function blockedBy(unfilled: readonly string[]): string | undefined {
-    if (unfilled.length === 0) {
-      return undefined;
-    }
-    return unfilled.length === theme.slots.length
-      ? 'Needs a theme, and none of its twelve slots is set yet.'
-      : `Needs all twelve theme slots; still empty: ${unfilled.map(slotName).join(', ')}.`;
+  const listed = new Resource(() => ({ key, ask: (signal) => bench.handover.items(theme.id, signal) }));
+  const points = new Resource(() => ({ key, ask: (signal) => bench.handover.openPoints(theme.id, signal) }));
+  const layouts = new Resource(() =>
+    complete ? { key, ask: (signal) => bench.handover.layouts(theme.id, 'wide', signal) } : undefined,
+  );
+  const log = new Resource(() => ({
+    key: `${made}`,
+    ask: (signal) => bench.handover.handedOver(signal),
+  }));
+
+  const items = $derived(listed.value ?? []);
+  const chosen = $derived(items.filter(isChosen));
+  const count = $derived(
+    chosen.flatMap((item) => item.files).filter(({ unfilled, missing }) => unfilled.length === 0 && !missing)
+      .length,
+  );
+
+  function isChosen({ id, usual }: Item): boolean {
+    return choice[id] ?? usual;
   }
 
   async function takeProposedCode() {
@@ -53,13 +73,29 @@
 </script>
 
 <StationTitle name="Hand over">
+  <span class="code">
+    Colours are named with
+    <span class="field">
+      <EditableText
+        label="Short code"
+        value={bench.brand.shortCode ?? ''}
+        mono
+        maxlength={8}
+        onsave={(code) => bench.setShortCode(code.toUpperCase() || undefined)}
+      />
+    </span>
+    in front
+    {#if !bench.brand.shortCode && bench.brand.proposedShortCode}
+      <Button onclick={takeProposedCode}>Use {bench.brand.proposedShortCode}</Button>
+    {/if}
+  </span>
   {#if bench.brand.themes.length > 1}
     <label class="theme">
       In the theme
       <select
         aria-label="In which theme"
         value={theme.id}
-        onchange={(event) => (chosen = event.currentTarget.value)}
+        onchange={(event) => (chosenTheme = event.currentTarget.value)}
       >
         {#each bench.brand.themes as { id, name }, index (id)}
           <option value={id}>{name}{index === 0 ? ', handed over first' : ''}</option>
@@ -69,75 +105,122 @@
   {/if}
 </StationTitle>
 
-<div class="code">
-  <span
-    >The short code stands in front of every colour's name, so that it is found among other brands' colours.</span
-  >
-  <div class="field">
-    <EditableText
-      label="Short code"
-      value={bench.brand.shortCode ?? ''}
-      mono
-      maxlength={8}
-      onsave={(code) => bench.setShortCode(code.toUpperCase() || undefined)}
-    />
+<div class="columns">
+  <div aria-busy={listed.slow}>
+    <Complaint text={listed.problem} />
+    {#each AUDIENCES as audience (audience.key)}
+      <section>
+        <h2>{audience.name}</h2>
+        <ul>
+          {#each items.filter((item) => item.audience === audience.key) as item (item.id)}
+            <ItemRow
+              {item}
+              {theme}
+              chosen={isChosen(item)}
+              onchoose={(there) => (choice[item.id] = there)}
+              more={item.id === 'presentation' ? lookAtLayouts : undefined}
+            >
+              {#snippet preview()}
+                {#if item.id === 'presentation' && layouts.value?.[0]}
+                  <LayoutThumb layout={layouts.value[0]} specimen={theme.specimen} />
+                {:else if item.id === 'specimen-slides' && layouts.value?.[1]}
+                  <LayoutThumb layout={layouts.value[1]} specimen={theme.specimen} />
+                {:else if item.id === 'documents' || item.id === 'opendocument'}
+                  <PagePreview specimen={theme.specimen} />
+                {:else if item.id === 'workbook'}
+                  <SheetPreview specimen={theme.specimen} />
+                {:else if item.id === 'theme'}
+                  <ThemePreview {theme} />
+                {:else if item.id === 'codes' || item.id === 'swatches'}
+                  <CodesPreview sheet={item.id === 'swatches'} />
+                {:else if item.id === 'backgrounds'}
+                  <BackgroundPreview title={layouts.value?.[0]} otherwise={theme.specimen.lead} />
+                {:else if item.id === 'logos'}
+                  <LogoPreview />
+                {:else if item.id === 'icons'}
+                  <IconPreview />
+                {/if}
+              {/snippet}
+            </ItemRow>
+          {/each}
+        </ul>
+      </section>
+    {/each}
   </div>
-  {#if !bench.brand.shortCode && bench.brand.proposedShortCode}
-    <Button onclick={takeProposedCode}>Use {bench.brand.proposedShortCode}</Button>
-  {/if}
+
+  <aside>
+    <section>
+      <h2>Before it goes out</h2>
+      <Complaint text={points.problem} />
+      <div aria-busy={points.slow}>
+        {#if points.value}<OpenPoints points={points.value} />{/if}
+      </div>
+      <MakeParcel theme={theme.id} items={chosen.map(({ id }) => id)} {count} onmade={() => (made += 1)} />
+    </section>
+    <section>
+      <h2>Handed over</h2>
+      <Complaint text={log.problem} />
+      <ul>
+        {#each log.value ?? [] as entry, index (entry.id)}
+          <HandedOverLog {entry} latest={index === 0} />
+        {:else}
+          <li class="none">Nothing yet.</li>
+        {/each}
+      </ul>
+    </section>
+    <section>
+      <h2>Where the brand is set up</h2>
+      <PlacesOfUse />
+    </section>
+  </aside>
 </div>
 
-<Complaint text={listed.problem} />
-<ul aria-busy={listed.slow}>
-  {#each listed.value ?? [] as { kind, fileName, unfilled, missing } (kind)}
-    {@const words = deliveryWords(kind, fileName)}
-    <Delivery
-      {kind}
-      theme={theme.id}
-      {words}
-      blocked={missing ? `The logo has no ${formName(missing)} yet.` : blockedBy(unfilled)}
-      remedy={missing
-        ? { address: addressOf(bench.id, 'logos'), name: 'Make one in Logos' }
-        : { address: addressOf(bench.id, 'theme'), name: 'Fill them in Theme' }}
-    >
-      {#if words.preview === 'template'}
-        <TemplatePreview
-          specimen={theme.specimen}
-          name={bench.brand.name}
-          standard={kind === 'presentation-standard'}
-        />
-      {:else if words.preview === 'logo' && !missing}
-        <LogoPreview />
-      {:else if words.preview === 'icon' && !missing}
-        <IconPreview />
-      {:else if words.preview === 'text'}
-        <TextPreview {kind} theme={theme.id} name={words.name} />
-      {/if}
-    </Delivery>
-  {/each}
-</ul>
+{#snippet lookAtLayouts()}
+  <Button look="quiet" onclick={() => (looking = true)}>Look at all layouts</Button>
+{/snippet}
+
+{#if looking}
+  <TemplateDialog {theme} onclose={() => (looking = false)} />
+{/if}
 
 <style>
-  .code {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    padding-bottom: 12px;
-    border-bottom: var(--rule);
-  }
-
-  .code span {
-    flex: 1;
-  }
-
+  .code,
   .theme {
     display: flex;
     gap: 8px;
     align-items: center;
-    font-weight: 600;
+    font-size: var(--size-small);
   }
 
   .field {
-    width: 96px;
+    width: 72px;
+  }
+
+  .columns {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 240px;
+    gap: 20px;
+    align-items: start;
+  }
+
+  ul {
+    list-style: none;
+  }
+
+  section {
+    margin-bottom: 12px;
+    border-top: var(--rule);
+  }
+
+  h2 {
+    padding: 5px 0;
+    font-size: var(--size-small);
+    line-height: 18px;
+  }
+
+  .none {
+    padding: 4px 0;
+    color: var(--ink-2);
+    font-size: var(--size-small);
   }
 </style>

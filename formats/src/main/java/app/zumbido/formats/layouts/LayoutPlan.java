@@ -1,5 +1,7 @@
 package app.zumbido.formats.layouts;
 
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.formats.delivery.LogoPicture;
 import java.util.List;
@@ -25,7 +27,8 @@ public record LayoutPlan(
 
     public record Area(String name, Box box, Fill fill) implements Item {}
 
-    public record Logo(Box box, LogoPicture picture) implements Item {}
+    /** @param under what it stands on, by which its version was chosen */
+    public record Logo(Box box, LogoForm form, Rgb under, LogoPicture picture) implements Item {}
 
     /** Where lines stand in a frame. */
     public enum Anchor {

@@ -92,10 +92,13 @@ public final class LayoutPlans {
         }
 
         void logo(List<LogoForm> forms, Rgb under, Function<LogoPicture, Box> place) {
-            forms.stream()
-                    .flatMap(form -> assets.logoOn(form, under).stream())
-                    .findFirst()
-                    .ifPresent(logo -> items.add(new Logo(place.apply(logo), logo)));
+            for (LogoForm form : forms) {
+                Optional<LogoPicture> logo = assets.logoOn(form, under);
+                if (logo.isPresent()) {
+                    items.add(new Logo(place.apply(logo.get()), form, under, logo.get()));
+                    return;
+                }
+            }
         }
 
         void symbol(Grid at) {

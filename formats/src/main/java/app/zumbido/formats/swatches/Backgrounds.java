@@ -32,6 +32,8 @@ import java.util.stream.Collectors;
 public final class Backgrounds implements FolderWriter {
     /** To the right. */
     private static final int USUAL_ANGLE = 90;
+    /** Places along a gradient that are told apart: more than there are steps of a channel. */
+    private static final int FINE = 4096;
 
     /**
      * @param angle degrees clockwise from upwards
@@ -195,25 +197,32 @@ public final class Backgrounds implements FolderWriter {
         double cos = Math.cos(angle);
         double length = Math.abs(size.width() * sin) + Math.abs(size.height() * cos);
         double radius = Math.hypot(size.width(), size.height()) / 2;
+        int[] shades = shades(ground);
         int[] row = new int[size.width()];
         for (int y = 0; y < size.height(); y++) {
+            double fromMiddleY = y + 0.5 - size.height() / 2.0;
             for (int x = 0; x < size.width(); x++) {
                 double fromMiddleX = x + 0.5 - size.width() / 2.0;
-                double fromMiddleY = y + 0.5 - size.height() / 2.0;
                 double place = ground.radial()
-                        ? Math.hypot(fromMiddleX, fromMiddleY) / radius
+                        ? Math.sqrt(fromMiddleX * fromMiddleX + fromMiddleY * fromMiddleY) / radius
                         : 0.5 + (fromMiddleX * sin - fromMiddleY * cos) / length;
-                row[x] = color(ground, place).packed();
+                row[x] = shades[(int) Math.round(Math.max(0, Math.min(1, place)) * FINE)];
             }
             image.setRGB(0, y, size.width(), 1, row, 0, size.width());
         }
         return PngImage.encode(image);
     }
 
-    private static Rgb color(Ground ground, double place) {
-        Rgb color = ground.gradient().at(place);
-        return ground.solid()
-                .map(solid -> Compositing.over(solid.color(), solid.opacity(), color))
-                .orElse(color);
+    /** @return what is seen at each place along it */
+    private static int[] shades(Ground ground) {
+        int[] shades = new int[FINE + 1];
+        for (int i = 0; i <= FINE; i++) {
+            Rgb color = ground.gradient().at((double) i / FINE);
+            shades[i] = ground.solid()
+                    .map(solid -> Compositing.over(solid.color(), solid.opacity(), color))
+                    .orElse(color)
+                    .packed();
+        }
+        return shades;
     }
 }

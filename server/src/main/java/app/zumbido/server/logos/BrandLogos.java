@@ -66,9 +66,33 @@ public class BrandLogos {
      * @throws app.zumbido.server.http.ApiException if what it is made of cannot be drawn
      */
     public Optional<LogoPicture> picture(Brand brand, LogoForm form, LogoVersion version) {
-        return brand.logos()
-                .find(form)
-                .map(kept -> version(brand, form, version).picture());
+        return brand.logos().find(form).map(kept -> new Kept(version(brand, form, version)));
+    }
+
+    /** Pictures of it are painted once, however many files show them. */
+    private final class Kept implements LogoPicture {
+        private final FormDrawing form;
+        private final LogoPicture picture;
+
+        Kept(FormDrawing form) {
+            this.form = form;
+            this.picture = form.picture();
+        }
+
+        @Override
+        public double ratio() {
+            return picture.ratio();
+        }
+
+        @Override
+        public byte[] svg() {
+            return picture.svg();
+        }
+
+        @Override
+        public byte[] png(int width) {
+            return BrandLogos.this.png(form, width);
+        }
     }
 
     /** @return a form in the version that is to be used on a ground; nothing if there is none that can be drawn */

@@ -193,7 +193,10 @@ class HandedOverTest {
         assertThat(redo.get("now").asString()).isEqualTo("#138F8C");
 
         assertThat(json("POST", place + "/redone", "").get("redo")).isEmpty();
-        assertThat(json("PUT", place, body.replace("ostrel.example", "The site").replace("kind\":\"site", "kind\":\"other"))
+        assertThat(json(
+                                "PUT",
+                                place,
+                                body.replace("ostrel.example", "The site").replace("kind\":\"site", "kind\":\"other"))
                         .get("name")
                         .asString())
                 .isEqualTo("The site");

@@ -1,0 +1,109 @@
+<script lang="ts">
+  import type { PlaceKind, PlaceOfUse } from '../../api/types';
+  import { useBench } from '../../bench/bench.svelte';
+  import { Doing } from '../../bench/doing.svelte';
+  import { Resource } from '../../bench/resource.svelte';
+  import Button from '../../ui/Button.svelte';
+  import Complaint from '../../ui/Complaint.svelte';
+  import { PLACE_KINDS, placeKind } from '../../words/handover';
+  import AddPlace from './AddPlace.svelte';
+
+  const bench = useBench();
+  const doing = new Doing();
+
+  let asked = $state(0);
+  let adding = $state(false);
+  let removed = $state.raw<PlaceOfUse>();
+
+  const places = new Resource(() => ({
+    key: `${bench.brand.revision} ${asked}`,
+    ask: (signal) => bench.handover.places(signal),
+  }));
+
+  async function and(action: Promise<void>) {
+    await doing.do(async () => {
+      await action;
+      asked += 1;
+    });
+  }
+
+  async function add(name: string, kind: PlaceKind, swatches: string[]) {
+    await and(bench.handover.addPlace(name, kind, swatches));
+    adding = doing.problem !== undefined;
+  }
+
+  async function remove(place: PlaceOfUse) {
+    await and(bench.handover.removePlace(place.id));
+    removed = place;
+  }
+
+  async function putBack(place: PlaceOfUse) {
+    await and(bench.handover.putPlaceBack(place.id));
+    removed = undefined;
+  }
+</script>
+
+<Complaint text={doing.problem ?? places.problem} />
+<ul>
+  {#each places.value ?? [] as place (place.id)}
+    <li>
+      <b>{place.name}</b>, {placeKind(place.kind)}: {place.given.length === 1
+        ? '1 colour'
+        : `${place.given.length} colours`}
+      {#if place.redo.length > 0}
+        <p>Redo by hand:</p>
+        <ul class="redo">
+          {#each place.redo as { swatchId, name, before, now } (swatchId)}
+            <li>{name} {before.slice(1)} → {now ? now.slice(1) : 'take it out'}</li>
+          {/each}
+        </ul>
+        <Button look="quiet" onclick={() => and(bench.handover.redone(place.id))}
+          >Done<span class="visually-hidden">&nbsp;at {place.name}</span></Button
+        >
+      {:else}
+        <p>Still true.</p>
+      {/if}
+      <Button look="quiet" onclick={() => remove(place)}
+        >Remove<span class="visually-hidden">&nbsp;{place.name}</span></Button
+      >
+    </li>
+  {/each}
+</ul>
+{#if removed}
+  {@const gone = removed}
+  <p role="status">
+    {gone.name} is removed. <Button look="quiet" onclick={() => putBack(gone)}>Put it back</Button>
+  </p>
+{/if}
+{#if adding}
+  <AddPlace kinds={PLACE_KINDS} onadd={add} oncancel={() => (adding = false)} />
+{:else}
+  <Button look="quiet" onclick={() => (adding = true)}>Add a place</Button>
+{/if}
+
+<style>
+  ul {
+    list-style: none;
+  }
+
+  li {
+    padding: 4px 0;
+    border-bottom: var(--hairline);
+    font-size: var(--size-small);
+  }
+
+  p {
+    color: var(--ink-2);
+    font-size: var(--size-small);
+  }
+
+  .redo {
+    padding-left: 12px;
+  }
+
+  .redo li {
+    border: 0;
+    padding: 0;
+    font-family: var(--code);
+  }
+</style>

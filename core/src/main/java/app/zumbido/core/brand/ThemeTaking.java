@@ -20,10 +20,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /**
  * Makes the theme of an existing file the brand's. Its colours become swatches, so that the slots follow them; black,
- * white and the link colours do so only where the palette has them, since they are mostly nobody's choice.
+ * white and the link colours do so only where the palette has them, since they are mostly nobody's choice. Colours that the
+ * file names come first, under their names.
  */
 public final class ThemeTaking {
     private static final Set<ThemeSlot> LINKS = Set.of(ThemeSlot.HYPERLINK, ThemeSlot.FOLLOWED_HYPERLINK);
@@ -43,9 +45,18 @@ public final class ThemeTaking {
             names.add(swatch.name());
         });
         List<Swatch> added = new ArrayList<>();
+        for (FoundTheme.NamedColor named : found.named()) {
+            if (!known.containsKey(named.color()) && names.add(named.name())) {
+                Swatch swatch =
+                        Swatch.of(new SwatchId(ids.get()), named.name(), named.color(), List.of(Origin.of(source)));
+                added.add(swatch);
+                known.put(named.color(), swatch.id());
+            }
+        }
+        boolean complete = namesThePalette(found);
         for (ThemeSlot slot : inOrderOfUse()) {
             Rgb color = found.colors().get(slot);
-            if (color != null && !known.containsKey(color) && isChosen(slot, color)) {
+            if (color != null && !complete && !known.containsKey(color) && isChosen(slot, color)) {
                 String name = WorkingName.of(color, names);
                 names.add(name);
                 Swatch swatch = Swatch.of(new SwatchId(ids.get()), name, color, List.of(Origin.of(source)));
@@ -68,6 +79,23 @@ public final class ThemeTaking {
                 added,
                 settings,
                 found.fonts().map(brand.type()::in));
+    }
+
+    /**
+     * Whether the colours that the file names are the palette: then those of the slots that are not among them were made of it,
+     * lighter or darker. A file that names only some more colours beside its theme is of another kind.
+     */
+    private static boolean namesThePalette(FoundTheme found) {
+        Set<Rgb> named =
+                found.named().stream().map(FoundTheme.NamedColor::color).collect(Collectors.toSet());
+        Set<Rgb> chosen = new HashSet<>();
+        found.colors().forEach((slot, color) -> {
+            if (isChosen(slot, color)) {
+                chosen.add(color);
+            }
+        });
+        long among = chosen.stream().filter(named::contains).count();
+        return !named.isEmpty() && 2 * among >= chosen.size();
     }
 
     /** Accents lead a palette; text and ground follow. */

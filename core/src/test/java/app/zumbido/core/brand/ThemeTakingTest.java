@@ -66,6 +66,33 @@ class ThemeTakingTest {
         assertThat(brand.look().theme().get(ThemeSlot.ACCENT_2).paint()).contains(new Paint.OfSwatch(teal));
     }
 
+    /** A file that names the palette has the rest made of it; one that names a colour or two more does not. */
+    @Test
+    void takesNamesFromAFileThatHasThem() {
+        FoundTheme whole = new FoundTheme(
+                "Timetable",
+                FOUND.colors(),
+                FOUND.fonts(),
+                List.of(
+                        new FoundTheme.NamedColor("Harbour teal", TEAL),
+                        new FoundTheme.NamedColor("Sailcloth", Rgb.WHITE)));
+        Brand empty = Brand.begin(new UUID(1, 1), "Ostrel Ferries", Optional.empty(), new UUID(1, 2));
+        Brand brand = empty.apply(ThemeTaking.from(whole, "timetable.pptx", empty, ids));
+        assertThat(brand.palette().swatches()).extracting(Swatch::name).containsExactly("Harbour teal", "Sailcloth");
+        assertThat(brand.look().colors()).isEqualTo(FOUND.colors());
+
+        FoundTheme more = new FoundTheme(
+                "Timetable",
+                FOUND.colors(),
+                FOUND.fonts(),
+                List.of(new FoundTheme.NamedColor("Signal", Rgb.ofHex("FF0066"))));
+        assertThat(empty.apply(ThemeTaking.from(more, "timetable.pptx", empty, ids))
+                        .palette()
+                        .swatches())
+                .extracting(Swatch::color)
+                .containsExactly(Rgb.ofHex("FF0066"), TEAL, NAVY);
+    }
+
     @Test
     void keepsBlackWhiteAndLinksOutOfThePalette() {
         Brand brand = taken(Palette.EMPTY);

@@ -1,5 +1,6 @@
 package app.zumbido.formats.office;
 
+import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.brand.ThemedRun;
 import app.zumbido.core.theme.SlotColor;
@@ -39,7 +40,27 @@ public final class ThemeXml {
                 + """
                 <a:theme xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" name="%s"><a:themeElements>\
                 <a:clrScheme name="%s">%s</a:clrScheme>%s<a:fmtScheme name="%s">%s</a:fmtScheme></a:themeElements>\
-                <a:objectDefaults>%s</a:objectDefaults><a:extraClrSchemeLst/></a:theme>""".formatted(name, name, colors(look), fonts(look, assets), name, styles(look), defaults(look));
+                <a:objectDefaults>%s</a:objectDefaults><a:extraClrSchemeLst/>%s</a:theme>""".formatted(
+                                name,
+                                name,
+                                colors(look),
+                                fonts(look, assets),
+                                name,
+                                styles(look),
+                                defaults(look),
+                                palette(look));
+    }
+
+    /** The palette under its names, which programs offer beside the theme. Source: ECMA-376 Part 1, 20.1.6.3 (custClrLst). */
+    private static String palette(ThemedLook look) {
+        Brand brand = look.look().brand();
+        String code = brand.shortCode().map(letters -> letters + " ").orElse("");
+        String colors = brand.usable().swatches().stream()
+                .map(swatch -> "<a:custClr name=\"%s\"><a:srgbClr val=\"%s\"/></a:custClr>"
+                        .formatted(
+                                Xml.text(code + swatch.name()), swatch.color().digits()))
+                .collect(Collectors.joining());
+        return colors.isEmpty() ? "" : "<a:custClrLst>" + colors + "</a:custClrLst>";
     }
 
     private static String colors(ThemedLook look) {

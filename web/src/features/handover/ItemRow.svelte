@@ -59,8 +59,8 @@
       <p class="files">
         <span>{files(possible.length)}</span>
         {#each possible as { kind, label } (kind)}
-          <a href={deliveryOf(bench.id, kind, theme.id)} download
-            >{label}<span class="visually-hidden">, {item.name}, download</span></a
+          <a href={deliveryOf(bench.id, kind, theme.id)} download aria-label="{label}, {item.name}, download"
+            >{label}</a
           >
         {/each}
         {@render more?.()}

@@ -61,8 +61,8 @@ class ContrastJourney extends Journey {
         assertThat(page.getByLabel("Strip").getByText("FFD400")).hasCount(0);
 
         openStation("Hand over");
-        Download deck = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download deck =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         assertThat(Decks.slots(Decks.themeOf(deck.path())
                         .getContents()
                         .getThemeElements()

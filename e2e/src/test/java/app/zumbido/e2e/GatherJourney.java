@@ -118,8 +118,8 @@ class GatherJourney extends Journey {
         assertThat(page.getByText("Used 3 times in timetable.pptx").first()).isVisible();
 
         openStation("Hand over");
-        Download download = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download download =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         BaseStyles handedOver = Decks.themeOf(download.path()).getContents().getThemeElements();
         assertThat(Decks.slots(handedOver.getClrScheme())).isEqualTo(Decks.SLOTS);
         assertThat(handedOver.getFontScheme().getMajorFont().getLatin().getTypeface())

@@ -80,7 +80,7 @@ class KeyboardJourney extends Journey {
 
         press("9");
         assertThat(heading("Hand over")).isVisible();
-        tabTo("Download Presentation template");
+        tabTo("16:9, Presentation template, download");
         Download download = page.waitForDownload(() -> press("Enter"));
         assertThat(download.suggestedFilename()).isEqualTo("ostrel-ferries-16x9.potx");
     }
@@ -122,8 +122,8 @@ class KeyboardJourney extends Journey {
         assertThat(page.getByText("Drafted from logo.png")).isVisible();
         openStation("Hand over");
         actions++;
-        Download download = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download download =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         actions++;
         assertThat(download.suggestedFilename()).endsWith(".potx");
         assertThat(actions).isLessThan(6);

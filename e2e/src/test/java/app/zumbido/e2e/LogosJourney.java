@@ -130,8 +130,8 @@ class LogosJourney extends Journey {
         assertThat(new String(set.get("icon.svg"), StandardCharsets.UTF_8)).contains("#0B2A4A");
 
         openStation("Hand over");
-        Download template = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download template =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         PresentationMLPackage opened =
                 PresentationMLPackage.load(template.path().toFile());
         // On the title, on the other ground and in the corner, as drawing and as picture.

@@ -61,8 +61,8 @@ class MixerJourney extends Journey {
         assertThat(copied).contains("CMYK: C ", "Lab: lab(", "LCH: lch(", "OKLCH: oklch(");
 
         openStation("Hand over");
-        Download download = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download download =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         assertThat(Decks.slots(Decks.themeOf(download.path())
                         .getContents()
                         .getThemeElements()

@@ -48,8 +48,7 @@ class PaletteJourney extends Journey {
 
     private List<String> codes() throws IOException {
         openStation("Hand over");
-        Download download =
-                page.waitForDownload(() -> link("Download Codes as text").click());
+        Download download = page.waitForDownload(() -> link("text, Codes").click());
         return Files.readAllLines(download.path());
     }
 
@@ -178,8 +177,8 @@ class PaletteJourney extends Journey {
     }
 
     private List<String> slots() throws Exception {
-        Download deck = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download deck =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         return List.copyOf(Decks.slots(
                 Decks.themeOf(deck.path()).getContents().getThemeElements().getClrScheme()));
     }

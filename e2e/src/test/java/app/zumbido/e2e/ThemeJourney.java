@@ -48,8 +48,8 @@ class ThemeJourney extends Journey {
         assertThat(page.getByText("called like the brand")).hasCount(0);
         assertThat(accessibilityFaults()).isEmpty();
         openStation("Hand over");
-        Download deck = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download deck =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         assertThat(Decks.slots(Decks.themeOf(deck.path())
                         .getContents()
                         .getThemeElements()
@@ -103,8 +103,8 @@ class ThemeJourney extends Journey {
         assertThat(page.getByText("Night is handed over first.")).isVisible();
         openStation("Hand over");
         assertThat(page.getByLabel("In which theme")).containsText("Night, handed over first");
-        Download deck = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download deck =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         assertThat(deck.suggestedFilename()).isEqualTo("ostrel-ferries-night-16x9.potx");
         assertThat(Decks.themeOf(deck.path()).getContents().getName()).isEqualTo("Night");
         assertThat(Decks.pagesStandOn(deck.path())).isEqualTo("DK_1");
@@ -133,7 +133,7 @@ class ThemeJourney extends Journey {
     void aSlideOfOnesOwnTakesTheThemeOn() throws Exception {
         Path deck = page.waitForDownload(() -> {
                     openStation("Hand over");
-                    link("Download Presentation template").click();
+                    link("16:9, Presentation template").click();
                 })
                 .path();
         openStation("Gather");

@@ -36,8 +36,8 @@ class TypeJourney extends Journey {
 
     private BaseStyles.FontScheme fontsOfTemplate() throws Exception {
         openStation("Hand over");
-        Download download = page.waitForDownload(
-                () -> link("Download Presentation template").click());
+        Download download =
+                page.waitForDownload(() -> link("16:9, Presentation template").click());
         return Decks.themeOf(download.path()).getContents().getThemeElements().getFontScheme();
     }
 

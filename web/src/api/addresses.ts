@@ -39,6 +39,11 @@ export function jobFileOf(jobId: string): string {
   return `/api/jobs/${jobId}/file`;
 }
 
+/** @param theme id of the one that they are made in @param width of the pictures in pixels */
+export function backgroundsOf(brandId: string, theme: string, width: number, height: number): string {
+  return `${deliveryOf(brandId, 'backgrounds', theme)}&width=${width}&height=${height}`;
+}
+
 export function packageOf(brandIds: readonly string[]): string {
   return `/api/packages?brands=${brandIds.join(',')}`;
 }

@@ -3520,6 +3520,7 @@ export interface components {
         PlaceRequest: {
             /** @enum {string} */
             kind: "site" | "mail" | "video" | "print" | "other";
+            logo: boolean;
             name: string;
             swatches?: string[];
         };
@@ -3529,8 +3530,10 @@ export interface components {
             id: string;
             /** @enum {string} */
             kind: "site" | "mail" | "video" | "print" | "other";
+            logo: boolean;
             name: string;
             redo: components["schemas"]["RedoResponse"][];
+            redoLogo: boolean;
         };
         PolicyRequest: {
             /** @enum {string} */

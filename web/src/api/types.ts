@@ -36,6 +36,7 @@ export type OpenPoint = Schemas['OpenPointResponse'];
 export type HandedOver = Schemas['HandedOverResponse'];
 export type Since = Schemas['SinceResponse'];
 export type PlaceOfUse = Schemas['PlaceResponse'];
+export type PlaceRequest = Schemas['PlaceRequest'];
 export type PlaceKind = PlaceOfUse['kind'];
 export type SlideLayout = Schemas['LayoutResponse'];
 export type SlideShape = Schemas['ShapeResponse'];

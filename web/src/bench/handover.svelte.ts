@@ -4,7 +4,7 @@ import type {
   Item,
   Job,
   OpenPoint,
-  PlaceKind,
+  PlaceRequest,
   PlaceOfUse,
   Since,
   SlideLayout,
@@ -88,9 +88,9 @@ export class HandoverWork {
     return answered(api.GET('/api/brands/{id}/places', { params, ...abortable(signal) }));
   }
 
-  async addPlace(name: string, kind: PlaceKind, swatches: string[]): Promise<void> {
+  async addPlace(body: PlaceRequest): Promise<void> {
     const params = { path: { id: this.#kept.id } };
-    await answered(api.POST('/api/brands/{id}/places', { params, body: { name, kind, swatches } }));
+    await answered(api.POST('/api/brands/{id}/places', { params, body }));
   }
 
   async redone(place: string): Promise<void> {

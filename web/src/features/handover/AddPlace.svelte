@@ -1,12 +1,12 @@
 <script lang="ts">
-  import type { PlaceKind } from '../../api/types';
+  import type { PlaceKind, PlaceRequest } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import TextField from '../../ui/TextField.svelte';
 
   interface Props {
     kinds: readonly { value: PlaceKind; name: string }[];
-    onadd: (name: string, kind: PlaceKind, swatches: string[]) => Promise<void>;
+    onadd: (place: PlaceRequest) => Promise<void>;
     oncancel: () => void;
   }
 
@@ -18,6 +18,9 @@
   /** What has been typed in there, by id; everything until somebody says otherwise. */
   let left = $state<string[]>([]);
 
+  let logo = $state(true);
+
+  const hasLogo = $derived(bench.logos.has('primary'));
   const given = $derived(bench.brand.swatches.map(({ id }) => id).filter((id) => !left.includes(id)));
 
   function give(id: string, there: boolean) {
@@ -26,7 +29,7 @@
 
   function submit(event: SubmitEvent) {
     event.preventDefault();
-    void onadd(name.trim(), kind, given);
+    void onadd({ name: name.trim(), kind, swatches: given, logo: logo && hasLogo });
   }
 </script>
 
@@ -39,7 +42,7 @@
     </select>
   </label>
   <fieldset>
-    <legend>Colours typed in there</legend>
+    <legend>What was put in there</legend>
     {#each bench.brand.swatches as swatch (swatch.id)}
       <label class="swatch">
         <input
@@ -51,6 +54,9 @@
         {swatch.name}
       </label>
     {/each}
+    {#if hasLogo}
+      <label class="swatch"><input type="checkbox" bind:checked={logo} /> The logo</label>
+    {/if}
   </fieldset>
   <div>
     <Button type="submit" look="main" disabled={!name.trim() || given.length === 0}>Add it</Button>

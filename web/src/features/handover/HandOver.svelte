@@ -8,6 +8,7 @@
   import EditableText from '../../ui/EditableText.svelte';
   import StationTitle from '../../ui/StationTitle.svelte';
   import BackgroundPreview from './BackgroundPreview.svelte';
+  import BackgroundSize from './BackgroundSize.svelte';
   import CodesPreview from './CodesPreview.svelte';
   import HandedOverLog from './HandedOverLog.svelte';
   import IconPreview from './IconPreview.svelte';
@@ -118,7 +119,11 @@
               {theme}
               chosen={isChosen(item)}
               onchoose={(there) => (choice[item.id] = there)}
-              more={item.id === 'presentation' ? lookAtLayouts : undefined}
+              more={item.id === 'presentation'
+                ? lookAtLayouts
+                : item.id === 'backgrounds'
+                  ? backgroundSize
+                  : undefined}
             >
               {#snippet preview()}
                 {#if item.id === 'presentation' && layouts.value?.[0]}
@@ -177,6 +182,10 @@
 
 {#snippet lookAtLayouts()}
   <Button look="quiet" onclick={() => (looking = true)}>Look at all layouts</Button>
+{/snippet}
+
+{#snippet backgroundSize()}
+  <BackgroundSize theme={theme.id} />
 {/snippet}
 
 {#if looking}

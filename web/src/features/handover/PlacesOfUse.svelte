@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { PlaceKind, PlaceOfUse } from '../../api/types';
+  import type { PlaceOfUse, PlaceRequest } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { Doing } from '../../bench/doing.svelte';
   import { Resource } from '../../bench/resource.svelte';
@@ -27,8 +27,8 @@
     });
   }
 
-  async function add(name: string, kind: PlaceKind, swatches: string[]) {
-    await and(bench.handover.addPlace(name, kind, swatches));
+  async function add(place: PlaceRequest) {
+    await and(bench.handover.addPlace(place));
     adding = doing.problem !== undefined;
   }
 
@@ -50,12 +50,14 @@
       <b>{place.name}</b>, {placeKind(place.kind)}: {place.given.length === 1
         ? '1 colour'
         : `${place.given.length} colours`}
-      {#if place.redo.length > 0}
+      {place.logo ? ', logo' : ''}
+      {#if place.redo.length > 0 || place.redoLogo}
         <p>Redo by hand:</p>
         <ul class="redo">
           {#each place.redo as { swatchId, name, before, now } (swatchId)}
             <li>{name} {before.slice(1)} → {now ? now.slice(1) : 'take it out'}</li>
           {/each}
+          {#if place.redoLogo}<li>the logo, which is another one now</li>{/if}
         </ul>
         <Button look="quiet" onclick={() => and(bench.handover.redone(place.id))}
           >Done<span class="visually-hidden">&nbsp;at {place.name}</span></Button

@@ -22,7 +22,7 @@ CREATE TABLE place_of_use (
     brand_id   TEXT NOT NULL REFERENCES brand (id),
     name       TEXT NOT NULL CHECK (length(name) BETWEEN 1 AND 80),
     kind       TEXT NOT NULL,
-    -- JSON: the colours as they were typed in there.
+    -- JSON: the colours as they were typed in there, and a key of the logo.
     given      TEXT NOT NULL,
     added_at   TEXT NOT NULL,
     removed_at TEXT

@@ -157,7 +157,7 @@ final class ChangeBench {
         return least;
     }
 
-    private static Brand brand() {
+    static Brand brand() {
         String[] hexes = {
             "0B2A4A", "0F7C7A", "F2682A", "5B6670", "EAF3F2", "FFFFFF", "6A3FB5", "D83A56", "FFD400", "2E8B3A",
             "1F1F1F", "A9743A"

@@ -14,6 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -135,11 +136,11 @@ class LogosJourney extends Journey {
         PresentationMLPackage opened =
                 PresentationMLPackage.load(template.path().toFile());
         // On the title, on the other ground and in the corner, as drawing and as picture.
-        for (int i = 1; i <= 3; i++) {
-            assertThat(opened.getParts().get(new PartName("/ppt/media/logo" + i + ".png")))
-                    .isNotNull();
-            assertThat(opened.getParts().get(new PartName("/ppt/media/logo" + i + ".svg")))
-                    .isNotNull();
+        for (String kind : List.of("png", "svg")) {
+            assertThat(opened.getParts().getParts().keySet().stream()
+                            .map(PartName::getName)
+                            .filter(name -> name.matches("/ppt/media/logo\\d+\\." + kind)))
+                    .hasSizeGreaterThanOrEqualTo(3);
         }
     }
 

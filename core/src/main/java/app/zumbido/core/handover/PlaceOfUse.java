@@ -14,8 +14,9 @@ import java.util.UUID;
  *
  * @param name 1 to 80 characters
  * @param given what was typed in there
+ * @param logo a key of the logo as it was given to that place; nothing: it was not given there
  */
-public record PlaceOfUse(UUID id, String name, Kind kind, List<Given> given) {
+public record PlaceOfUse(UUID id, String name, Kind kind, List<Given> given, Optional<String> logo) {
     public static final int LONGEST_NAME = 80;
     /** More are a list that nobody follows. */
     public static final int MOST_GIVEN = 200;
@@ -61,14 +62,22 @@ public record PlaceOfUse(UUID id, String name, Kind kind, List<Given> given) {
         return redo;
     }
 
-    /** @return as if it had been given all of it today; what the brand has no more is gone */
-    public PlaceOfUse redone(Brand brand) {
+    /** @param now a key of the logo as it is; nothing: there is none @return whether another logo must be put in there */
+    public boolean wantsLogo(Optional<String> now) {
+        return logo.isPresent() && !logo.equals(now);
+    }
+
+    /**
+     * @param logoNow a key of the logo as it is
+     * @return as if it had been given all of it today; what the brand has no more is gone
+     */
+    public PlaceOfUse redone(Brand brand, Optional<String> logoNow) {
         List<Given> fresh = new ArrayList<>();
         for (Given one : given) {
             brand.palette()
                     .find(one.swatch())
                     .ifPresent(swatch -> fresh.add(new Given(swatch.id(), swatch.name(), swatch.color())));
         }
-        return new PlaceOfUse(id, name, kind, fresh);
+        return new PlaceOfUse(id, name, kind, fresh, logo.isPresent() ? logoNow : Optional.empty());
     }
 }

@@ -106,7 +106,8 @@ class OpenPointTest {
         Brand brand = ferries();
         PlaceOfUse.Given teal = new PlaceOfUse.Given(TEAL_ID, "Harbour teal", TEAL);
         PlaceOfUse.Given gone = new PlaceOfUse.Given(new SwatchId(new UUID(0, 77)), "Old red", Rgb.ofHex("AA0000"));
-        PlaceOfUse place = new PlaceOfUse(new UUID(3, 3), "Site", PlaceOfUse.Kind.SITE, List.of(teal, gone));
+        PlaceOfUse place =
+                new PlaceOfUse(new UUID(3, 3), "Site", PlaceOfUse.Kind.SITE, List.of(teal, gone), Optional.of("key"));
         assertThat(place.redo(brand)).containsExactly(new PlaceOfUse.Redo(gone, Optional.empty()));
 
         Rgb brighter = Rgb.ofHex("138F8C");
@@ -114,9 +115,12 @@ class OpenPointTest {
         assertThat(place.redo(changed))
                 .containsExactly(
                         new PlaceOfUse.Redo(teal, Optional.of(brighter)), new PlaceOfUse.Redo(gone, Optional.empty()));
-        PlaceOfUse redone = place.redone(changed);
+        PlaceOfUse redone = place.redone(changed, Optional.of("another"));
         assertThat(redone.redo(changed)).isEmpty();
         assertThat(redone.given()).hasSize(1);
+        assertThat(place.wantsLogo(Optional.of("key"))).isFalse();
+        assertThat(place.wantsLogo(Optional.of("another"))).isTrue();
+        assertThat(redone.wantsLogo(Optional.of("another"))).isFalse();
         assertThat(Map.of(redone.given().get(0).swatch(), redone.given().get(0).color()))
                 .isEqualTo(Map.of(TEAL_ID, brighter));
     }

@@ -111,7 +111,8 @@ public final class Catalogue {
                     Audience.SITES,
                     "swatches",
                     "Sheets of swatches",
-                    "Pictures of the palette: put one on a page and take colours from it with whatever takes colours from pictures.",
+                    "Pictures of the palette: put one on a page and take colours from it with whatever takes colours from pictures. "
+                            + "The drawing is plain SVG 2, which drawing and layout programs open.",
                     true,
                     List.of(
                             new Entry(SwatchSheet.drawing(false), "drawing"),

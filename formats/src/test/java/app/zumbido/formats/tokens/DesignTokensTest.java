@@ -8,8 +8,12 @@ import app.zumbido.core.inspect.Use;
 import app.zumbido.core.inspect.Uses;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.BrandExample;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -67,6 +71,15 @@ class DesignTokensTest {
                             .asString()
                             .substring(1)))
                     .isEqualTo(BRAND.look().colors().get(slot));
+        }
+    }
+
+    /** The page's tests read the same file with a parser of others. */
+    @Test
+    void writesTheFileThatAParserOfOthersReads() throws IOException {
+        try (InputStream in = Objects.requireNonNull(getClass().getResourceAsStream("ferries.tokens.json"))) {
+            assertThat(new String(BrandExample.written(new DesignTokens(), BRAND), StandardCharsets.UTF_8))
+                    .isEqualTo(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         }
     }
 

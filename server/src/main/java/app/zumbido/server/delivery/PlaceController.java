@@ -37,12 +37,12 @@ class PlaceController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     PlaceResponse add(@PathVariable UUID id, @Valid @RequestBody PlaceRequest request) {
-        return places.add(id, request.name(), request.kind(), request.swatches());
+        return places.add(id, request.name(), request.kind(), request.swatches(), request.logo());
     }
 
     @PutMapping("/{place}")
     PlaceResponse change(@PathVariable UUID id, @PathVariable UUID place, @Valid @RequestBody PlaceRequest request) {
-        return places.change(id, place, request.name(), request.kind(), request.swatches());
+        return places.change(id, place, request.name(), request.kind(), request.swatches(), request.logo());
     }
 
     /** Somebody has typed in there what is right now. */
@@ -66,11 +66,13 @@ class PlaceController {
     /**
      * @param name 1 to 80 characters
      * @param swatches ids of those that are typed in there; absent: all that may be used, or as before
+     * @param logo whether the logo is put in there, too
      */
     record PlaceRequest(
             @NotNull @PlainName(max = PlaceOfUse.LONGEST_NAME)
             String name,
 
             @NotNull PlaceOfUse.Kind kind,
-            @Size(max = PlaceOfUse.MOST_GIVEN) @Nullable List<@NotNull UUID> swatches) {}
+            @Size(max = PlaceOfUse.MOST_GIVEN) @Nullable List<@NotNull UUID> swatches,
+            boolean logo) {}
 }

@@ -3,6 +3,7 @@ package app.zumbido.server.delivery;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.handover.PlaceOfUse;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -11,8 +12,17 @@ import org.jspecify.annotations.Nullable;
  *
  * @param given the colours as they were typed in there
  * @param redo what has changed since and must be typed in anew
+ * @param logo whether the logo was given to that place
+ * @param redoLogo whether it looks otherwise now
  */
-record PlaceResponse(UUID id, String name, PlaceOfUse.Kind kind, List<GivenColor> given, List<RedoResponse> redo) {
+record PlaceResponse(
+        UUID id,
+        String name,
+        PlaceOfUse.Kind kind,
+        List<GivenColor> given,
+        List<RedoResponse> redo,
+        boolean logo,
+        boolean redoLogo) {
     record GivenColor(UUID swatchId, String name, String hex) {}
 
     /** @param now absent: the brand has that colour no more */
@@ -22,7 +32,8 @@ record PlaceResponse(UUID id, String name, PlaceOfUse.Kind kind, List<GivenColor
             String before,
             @Nullable String now) {}
 
-    static PlaceResponse of(PlaceOfUse place, Brand brand) {
+    /** @param logoNow a key of the logo as it looks */
+    static PlaceResponse of(PlaceOfUse place, Brand brand, Optional<String> logoNow) {
         return new PlaceResponse(
                 place.id(),
                 place.name(),
@@ -37,6 +48,8 @@ record PlaceResponse(UUID id, String name, PlaceOfUse.Kind kind, List<GivenColor
                                 redo.given().name(),
                                 redo.given().color().hex(),
                                 redo.now().map(color -> color.hex()).orElse(null)))
-                        .toList());
+                        .toList(),
+                place.logo().isPresent(),
+                place.wantsLogo(logoNow));
     }
 }

@@ -3,6 +3,7 @@ package app.zumbido.server.delivery;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.handover.PlaceOfUse;
+import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.palette.SwatchId;
 import app.zumbido.server.storage.Ids;
@@ -14,8 +15,6 @@ import java.util.UUID;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Where a brand is set up by hand. They stand beside the brand: what is typed in elsewhere is not undone by undoing here. */
@@ -23,10 +22,13 @@ import tools.jackson.databind.json.JsonMapper;
 class Places {
     private static final JsonMapper JSON = new JsonMapper();
 
-    /** As it is kept. */
-    private record Kept(UUID swatch, String name, String hex) {
-        static Kept of(PlaceOfUse.Given given) {
-            return new Kept(given.swatch().value(), given.name(), given.color().hex());
+    /** As a place is kept; nothing: the logo was not given there. */
+    private record Kept(List<KeptColor> colors, @Nullable String logo) {}
+
+    private record KeptColor(UUID swatch, String name, String hex) {
+        static KeptColor of(PlaceOfUse.Given given) {
+            return new KeptColor(
+                    given.swatch().value(), given.name(), given.color().hex());
         }
 
         PlaceOfUse.Given given() {
@@ -36,12 +38,14 @@ class Places {
 
     private final PlaceMapper mapper;
     private final BrandKeeper keeper;
+    private final Deliveries deliveries;
     private final Ids ids;
     private final Clock clock;
 
-    Places(PlaceMapper mapper, BrandKeeper keeper, Ids ids, Clock clock) {
+    Places(PlaceMapper mapper, BrandKeeper keeper, Deliveries deliveries, Ids ids, Clock clock) {
         this.mapper = mapper;
         this.keeper = keeper;
+        this.deliveries = deliveries;
         this.ids = ids;
         this.clock = clock;
     }
@@ -49,53 +53,63 @@ class Places {
     List<PlaceResponse> ofBrand(UUID brandId) {
         Brand brand = keeper.load(brandId).brand();
         return mapper.ofBrand(brandId).stream()
-                .map(row -> PlaceResponse.of(place(row), brand))
+                .map(row -> PlaceResponse.of(place(row), brand, logo(brand)))
                 .toList();
     }
 
-    /** @param swatches that are typed in there; nothing: every one that may be used */
-    @Transactional
-    PlaceResponse add(UUID brandId, String name, PlaceOfUse.Kind kind, @Nullable List<UUID> swatches) {
-        Brand brand = keeper.load(brandId).brand();
-        PlaceOfUse place = new PlaceOfUse(ids.next(), name, kind, given(brand, swatches));
-        mapper.insert(new PlaceRow(place.id(), brandId, name, kind.name(), json(place), clock.instant()));
-        return PlaceResponse.of(place, brand);
+    /** @return a key of the logo as it looks; nothing: there is none */
+    private Optional<String> logo(Brand brand) {
+        return brand.logos().forms().keySet().stream()
+                .findFirst()
+                .flatMap(form -> deliveries.assets(brand).logo(form, LogoVersion.LIGHT))
+                .map(picture -> HandedFile.of("", "", picture.svg()).sha256());
     }
 
-    @Transactional
-    PlaceResponse change(UUID brandId, UUID id, String name, PlaceOfUse.Kind kind, @Nullable List<UUID> swatches) {
+    /**
+     * @param swatches that are typed in there; nothing: every one that may be used
+     * @param logo whether the logo is put in there, too
+     */
+    PlaceResponse add(UUID brandId, String name, PlaceOfUse.Kind kind, @Nullable List<UUID> swatches, boolean logo) {
+        Brand brand = keeper.load(brandId).brand();
+        Optional<String> now = logo(brand);
+        PlaceOfUse place =
+                new PlaceOfUse(ids.next(), name, kind, given(brand, swatches), logo ? now : Optional.empty());
+        mapper.insert(new PlaceRow(place.id(), brandId, name, kind.name(), json(place), clock.instant()));
+        return PlaceResponse.of(place, brand, now);
+    }
+
+    PlaceResponse change(
+            UUID brandId, UUID id, String name, PlaceOfUse.Kind kind, @Nullable List<UUID> swatches, boolean logo) {
         return changed(brandId, id, (place, brand) -> {
             List<PlaceOfUse.Given> given = swatches == null ? place.given() : keeping(place, given(brand, swatches));
-            return new PlaceOfUse(id, name, kind, given);
+            Optional<String> kept = place.logo().isPresent() ? place.logo() : logo(brand);
+            return new PlaceOfUse(id, name, kind, given, logo ? kept : Optional.empty());
         });
     }
 
     /** Somebody has typed in there what is right now. */
-    @Transactional
     PlaceResponse redone(UUID brandId, UUID id) {
-        return changed(brandId, id, PlaceOfUse::redone);
+        return changed(brandId, id, (place, brand) -> place.redone(brand, logo(brand)));
     }
 
-    @Transactional
     void remove(UUID brandId, UUID id) {
         find(brandId, id);
         mapper.setRemoved(brandId, id, clock.instant());
     }
 
-    @Transactional
     PlaceResponse putBack(UUID brandId, UUID id) {
         Brand brand = keeper.load(brandId).brand();
         if (mapper.setRemoved(brandId, id, null) == 0) {
             throw new UnknownPlaceException(id);
         }
-        return PlaceResponse.of(place(find(brandId, id)), brand);
+        return PlaceResponse.of(place(find(brandId, id)), brand, logo(brand));
     }
 
     private PlaceResponse changed(UUID brandId, UUID id, BiFunction<PlaceOfUse, Brand, PlaceOfUse> change) {
         Brand brand = keeper.load(brandId).brand();
         PlaceOfUse place = change.apply(place(find(brandId, id)), brand);
         mapper.update(id, place.name(), place.kind().name(), json(place));
-        return PlaceResponse.of(place, brand);
+        return PlaceResponse.of(place, brand, logo(brand));
     }
 
     private PlaceRow find(UUID brandId, UUID id) {
@@ -125,15 +139,17 @@ class Places {
     }
 
     private static String json(PlaceOfUse place) {
-        return JSON.writeValueAsString(place.given().stream().map(Kept::of).toList());
+        return JSON.writeValueAsString(new Kept(
+                place.given().stream().map(KeptColor::of).toList(), place.logo().orElse(null)));
     }
 
     private static PlaceOfUse place(PlaceRow row) {
-        List<Kept> given = JSON.readValue(row.given(), new TypeReference<List<Kept>>() {});
+        Kept kept = JSON.readValue(row.given(), Kept.class);
         return new PlaceOfUse(
                 row.id(),
                 row.name(),
                 PlaceOfUse.Kind.valueOf(row.kind()),
-                given.stream().map(Kept::given).toList());
+                kept.colors().stream().map(KeptColor::given).toList(),
+                Optional.ofNullable(kept.logo()));
     }
 }

@@ -6,13 +6,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
+import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemedLook;
+import app.zumbido.core.brand.ThemesChange;
 import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.logos.Corner;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
+import app.zumbido.core.theme.Turning;
 import app.zumbido.core.type.Capitals;
 import app.zumbido.core.type.Face;
 import app.zumbido.core.type.FaceKind;
@@ -42,6 +47,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.poi.xslf.usermodel.XMLSlideShow;
 import org.apache.poi.xslf.usermodel.XSLFAutoShape;
@@ -54,6 +60,7 @@ import org.docx4j.openpackaging.parts.PresentationML.SlideMasterPart;
 import org.docx4j.openpackaging.parts.ThemePart;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.openxmlformats.schemas.drawingml.x2006.main.CTSchemeColor;
 import org.openxmlformats.schemas.drawingml.x2006.main.CTShapeProperties;
@@ -268,6 +275,44 @@ class PresentationTemplateTest {
                             "Blank");
             // In points: 13.333 x 7.5 in. Source: ECMA-376, 20.1.2.1.
             assertThat(show.getPageSize()).isEqualTo(new Dimension(960, 540));
+        }
+    }
+
+    /** Each with a theme and layouts of its own; ids of masters and layouts share one space: ECMA-376 Part 1, 19.7.6. */
+    @Test
+    void bringsTheOtherThemesAsFurtherMastersWhereThatWasChosen() throws Exception {
+        Brand dark = BRAND.apply(new ThemesChange.AddTheme(
+                        Turning.of(BRAND.look().theme(), BRAND.palette(), BRAND.roles())
+                                .under(new UUID(7, 7))
+                                .withName("Night"),
+                        Optional.empty()))
+                .apply(new BrandChange.DesignTemplate(new TemplateDesign(
+                        TemplateDesign.TitleShape.SIDE, TemplateDesign.BulletKind.DASH, Corner.UPPER_LEFT, true)));
+        byte[] file = wide(dark);
+        assertThat(OfficeSchemas.errors(file)).isEmpty();
+        assertThat(parts(file).keySet()).contains("ppt/theme/theme2.xml", "ppt/slideLayouts/slideLayout24.xml");
+        try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(file))) {
+            assertThat(show.getSlideMasters()).hasSize(2);
+            assertThat(show.getSlideMasters().get(1).getSlideLayouts()).hasSize(12);
+        }
+        List<String> ids = Pattern.compile("id=\"(2147\\d+)\"")
+                .matcher(OfficeSchemas.text(file, "ppt/presentation.xml")
+                        + OfficeSchemas.text(file, "ppt/slideMasters/slideMaster1.xml")
+                        + OfficeSchemas.text(file, "ppt/slideMasters/slideMaster2.xml"))
+                .results()
+                .map(found -> found.group(1))
+                .toList();
+        assertThat(ids).hasSize(26).doesNotHaveDuplicates();
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyKindOfTitleInEveryCornerIsValid(TemplateDesign.TitleShape title) {
+        for (Corner corner : List.of(Corner.UPPER_LEFT, Corner.UPPER_RIGHT, Corner.LOWER_LEFT, Corner.LOWER_RIGHT)) {
+            Brand designed = BRAND.apply(new BrandChange.DesignTemplate(
+                    new TemplateDesign(title, TemplateDesign.BulletKind.ROUND, corner, false)));
+            assertThat(OfficeSchemas.errors(written(new SpecimenDeck(SlideSize.STANDARD), designed)))
+                    .isEmpty();
         }
     }
 

@@ -21,6 +21,8 @@
     minute: '2-digit',
   });
 
+  const when = $derived(time.format(new Date(entry.madeAt)));
+
   let opened = $state(false);
 
   const since = new Resource(() =>
@@ -42,12 +44,8 @@
 </script>
 
 <li>
-  <a href={handedOverOf(bench.id, entry.id)} download
-    >{time.format(new Date(entry.madeAt))}, {files(entry.files.length)}<span class="visually-hidden"
-      >, download as it was</span
-    ></a
-  >
-  <span>, {sizeWords(entry.size)}, step {entry.revision}</span>
+  <a href={handedOverOf(bench.id, entry.id)} download aria-label="{when}, download as it was">{when}</a>,
+  <span>{files(entry.files.length)}, {sizeWords(entry.size)}, step {entry.revision}</span>
   <Complaint text={since.problem} />
   {#if since.value}
     {@const outOfDate = since.value.outOfDate}

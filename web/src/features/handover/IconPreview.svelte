@@ -3,26 +3,27 @@
 
   const bench = useBench();
 
-  const SIZES = [180, 48, 32, 16];
+  /** The size of the file by the size that it is shown in. */
+  const SHOWN = [
+    [180, 59],
+    [32, 32],
+    [16, 16],
+  ] as const;
 </script>
 
 <div>
-  {#each SIZES as size (size)}
-    <img
-      src={bench.logos.icon(size)}
-      width={size === 180 ? 96 : size}
-      height={size === 180 ? 96 : size}
-      alt="Icon, {size} pixels"
-    />
+  {#each SHOWN as [size, side] (size)}
+    <img src={bench.logos.icon(size)} width={side} height={side} alt="Icon, {size} pixels" />
   {/each}
 </div>
 
 <style>
   div {
     display: flex;
-    gap: 12px;
+    gap: 8px;
     align-items: end;
-    padding: 16px;
+    height: 75px;
+    padding: 8px;
     background: var(--paper);
   }
 </style>

@@ -5,7 +5,7 @@
   import { useBench } from '../../bench/bench.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
-  import { files, sizeWords } from '../../words/handover';
+  import { sizeWords } from '../../words/handover';
 
   interface Props {
     theme: string;
@@ -65,7 +65,9 @@
     <p role="status">{job.stepsDone} of {job.steps} done</p>
     <Button onclick={stop}>Stop</Button>
   {:else}
-    <Button look="main" disabled={count === 0} onclick={make}>Make the parcel, {files(count)}</Button>
+    <Button look="main" disabled={count === 0} onclick={make}
+      >Make the parcel, {count === 1 ? '1 item' : `${count} items`}</Button
+    >
     {#if job?.state === 'done'}
       <p role="status">
         <a href={jobFileOf(job.id)} download>Download {job.fileName}</a>, {sizeWords(job.bytes)}

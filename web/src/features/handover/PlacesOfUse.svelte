@@ -27,6 +27,11 @@
     });
   }
 
+  function given({ kind, given: colors, logo }: PlaceOfUse): string {
+    const count = colors.length === 1 ? '1 colour' : `${colors.length} colours`;
+    return `${placeKind(kind)}: ${count}${logo ? ', logo' : ''}`;
+  }
+
   async function add(place: PlaceRequest) {
     await and(bench.handover.addPlace(place));
     adding = doing.problem !== undefined;
@@ -47,10 +52,7 @@
 <ul>
   {#each places.value ?? [] as place (place.id)}
     <li>
-      <b>{place.name}</b>, {placeKind(place.kind)}: {place.given.length === 1
-        ? '1 colour'
-        : `${place.given.length} colours`}
-      {place.logo ? ', logo' : ''}
+      <b>{place.name}</b>, {given(place)}
       {#if place.redo.length > 0 || place.redoLogo}
         <p>Redo by hand:</p>
         <ul class="redo">

@@ -216,6 +216,7 @@ public record ThemedLook(
     public ThemedRun titleRun() {
         return Stream.concat(kept().stream(), ofLead())
                 .filter(this::isReadable)
+                .filter(run -> run.stops().stream().distinct().count() > 1)
                 .findFirst()
                 .orElseGet(() -> new ThemedRun(List.of(lead, lead)));
     }
@@ -267,10 +268,13 @@ public record ThemedLook(
                 .toList();
         SlotColor dark = darker.isEmpty() ? lead : darker.get(0);
         SlotColor darkest = darker.isEmpty() ? lead : darker.get(darker.size() - 1);
-        return Stream.of(
-                new ThemedRun(List.of(dark, lead, second)),
-                new ThemedRun(List.of(darkest, dark, lead)),
-                new ThemedRun(List.of(darkest, darkest, dark)));
+        return Stream.concat(
+                Stream.of(
+                        new ThemedRun(List.of(dark, lead, second)),
+                        new ThemedRun(List.of(darkest, dark, lead)),
+                        new ThemedRun(List.of(darkest, darkest, dark))),
+                // Of a main colour without darker steps: into a lighter one that text still reads on.
+                lead.steps(colors).map(step -> new ThemedRun(List.of(lead, lead, step))));
     }
 
     /**

@@ -3,6 +3,7 @@ package app.zumbido.formats.odf;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.ColorUse;
+import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Place;
 import app.zumbido.core.inspect.Replacement;
 import app.zumbido.core.inspect.Setting;
@@ -70,6 +71,11 @@ public final class OdfFile implements RepaintableFile {
     @Override
     public String kind() {
         return kind;
+    }
+
+    @Override
+    public Optional<FoundTheme> theme() {
+        return archive.get("meta.xml").flatMap(OdfTheme::read);
     }
 
     @Override

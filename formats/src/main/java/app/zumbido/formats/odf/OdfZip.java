@@ -1,5 +1,6 @@
 package app.zumbido.formats.odf;
 
+import app.zumbido.core.brand.Look;
 import app.zumbido.core.type.FontSet;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Assets;
@@ -89,8 +90,12 @@ final class OdfZip {
     }
 
     /** When it was made is left out: the same brand makes the same file. */
-    void describe(String title) {
-        put("meta.xml", "document-meta", "<office:meta><dc:title>" + Xml.text(title) + "</dc:title></office:meta>");
+    void describe(Look look) {
+        put(
+                "meta.xml",
+                "document-meta",
+                "<office:meta><dc:title>" + Xml.text(look.brand().name()) + "</dc:title>" + OdfTheme.xml(look)
+                        + "</office:meta>");
     }
 
     void write(OutputStream out) throws IOException {

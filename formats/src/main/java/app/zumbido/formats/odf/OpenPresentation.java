@@ -99,7 +99,7 @@ public final class OpenPresentation implements DeliveryWriter {
                             + "<office:automatic-styles>" + pageLayout() + automatic + "</office:automatic-styles>"
                             + "<office:master-styles>" + pages + "</office:master-styles>");
             zip.put("content.xml", "document-content", fonts + content(plans.of(SlideLayout.TITLE)));
-            zip.describe(order.look().brand().name());
+            zip.describe(order.look());
             zip.write(out);
         }
 

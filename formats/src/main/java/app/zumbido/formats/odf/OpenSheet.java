@@ -60,7 +60,7 @@ public final class OpenSheet implements DeliveryWriter {
                         + "<office:automatic-styles><style:style style:name=\"co1\" style:family=\"table-column\"><style:table-column-properties style:column-width=\"6cm\"/></style:style></office:automatic-styles>"
                         + "<office:body><office:spreadsheet><table:table table:name=\"Sheet 1\"><table:table-column/><table:table-row><table:table-cell/></table:table-row></table:table>"
                         + specimen() + "</office:spreadsheet></office:body>");
-        zip.describe(order.look().brand().name());
+        zip.describe(order.look());
         zip.write(out);
     }
 

@@ -93,7 +93,7 @@ public final class OpenText implements DeliveryWriter {
                     fonts
                             + "<office:automatic-styles><style:style style:name=\"P1\" style:family=\"paragraph\" style:parent-style-name=\"Standard\" style:master-page-name=\"First_20_Page\"/></office:automatic-styles>"
                             + "<office:body><office:text><text:p text:style-name=\"P1\"/></office:text></office:body>");
-            zip.describe(order.look().brand().name());
+            zip.describe(order.look());
             zip.write(out);
         }
 

@@ -42,7 +42,9 @@ class TakenBackTest {
 
     private static Map<String, byte[]> files() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new Parcel(Set.of("presentation", "specimen-slides", "documents", "workbook", "theme"), "kilnmark")
+        new Parcel(
+                        Set.of("presentation", "specimen-slides", "documents", "workbook", "theme", "opendocument"),
+                        "kilnmark")
                 .write(Order.of(BRAND.look(), Assets.NONE), out, (path, writer, content) -> {});
         return OfficeSchemas.parts(out.toByteArray());
     }
@@ -51,7 +53,7 @@ class TakenBackTest {
     void everyOfficeFileGivesTheBrandAgain() throws IOException {
         int taken = 0;
         for (Map.Entry<String, byte[]> file : files().entrySet()) {
-            if (file.getKey().matches(".*\\.(potx|pptx|dotx|docx|xltx)")) {
+            if (file.getKey().matches(".*\\.(potx|pptx|dotx|docx|xltx|otp|ott|ots)")) {
                 FoundTheme found = ListedFile.read(file.getValue())
                         .orElseThrow()
                         .inventory()
@@ -68,7 +70,7 @@ class TakenBackTest {
                 taken++;
             }
         }
-        assertThat(taken).isEqualTo(2 + 2 + 4 + 1 + 3);
+        assertThat(taken).isEqualTo(2 + 2 + 4 + 1 + 3 + 3);
     }
 
     /** Letters in front of names are the file's; a palette whose names begin alike by chance keeps them. */

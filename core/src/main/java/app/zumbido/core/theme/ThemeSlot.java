@@ -27,6 +27,21 @@ public enum ThemeSlot {
     /** What text stands on and is made of. */
     public static final List<ThemeSlot> GROUNDS = List.of(LIGHT_1, LIGHT_2, DARK_1, DARK_2);
 
+    /** As workbooks count them, light and dark changed over. Source: ECMA-376 Part 1, 18.8.3 (color, theme). */
+    public static final List<ThemeSlot> IN_WORKBOOKS = List.of(
+            LIGHT_1,
+            DARK_1,
+            LIGHT_2,
+            DARK_2,
+            ACCENT_1,
+            ACCENT_2,
+            ACCENT_3,
+            ACCENT_4,
+            ACCENT_5,
+            ACCENT_6,
+            HYPERLINK,
+            FOLLOWED_HYPERLINK);
+
     private final String code;
 
     ThemeSlot(String code) {

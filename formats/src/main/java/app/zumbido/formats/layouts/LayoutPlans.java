@@ -7,11 +7,11 @@ import app.zumbido.core.brand.ThemedRun;
 import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.Corner;
-import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.LogoChoice;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.layouts.LayoutPlan.Anchor;
 import app.zumbido.formats.layouts.LayoutPlan.Area;
@@ -48,10 +48,6 @@ public final class LayoutPlans {
     private static final double QUOTE = 0.8;
     private static final double SECTION_NUMBER = 2.2;
     private static final double SMALL = 0.6;
-
-    private static final List<LogoForm> SYMBOL =
-            List.of(LogoForm.SUBMARK, LogoForm.ICON, LogoForm.SHORT, LogoForm.PRIMARY);
-    private static final List<LogoForm> WHOLE = List.of(LogoForm.PRIMARY, LogoForm.SHORT, LogoForm.SUBMARK);
 
     private final ThemedLook look;
     private final TemplateDesign design;
@@ -91,22 +87,18 @@ public final class LayoutPlans {
             items.add(new Area(name, box, fill));
         }
 
-        void logo(List<LogoForm> forms, Rgb under, Function<LogoPicture, Box> place) {
-            for (LogoForm form : forms) {
-                Optional<LogoPicture> logo = assets.logoOn(form, under);
-                if (logo.isPresent()) {
-                    items.add(new Logo(place.apply(logo.get()), form, under, logo.get()));
-                    return;
-                }
-            }
+        void logo(LogoChoice choice, Rgb under, Function<LogoPicture, Box> place) {
+            choice.on(under, assets)
+                    .ifPresent(logo ->
+                            items.add(new Logo(place.apply(logo.picture()), logo.form(), under, logo.picture())));
         }
 
         void symbol(Grid at) {
-            logo(SYMBOL, ground.in(look.colors()), logo -> at.logo(logo.ratio()));
+            logo(LogoChoice.SYMBOL, ground.in(look.colors()), logo -> at.logo(logo.ratio()));
         }
 
         void wholeLogo(Box field, Rgb under) {
-            logo(WHOLE, under, logo -> field.fitting(logo.ratio(), false));
+            logo(LogoChoice.WHOLE, under, logo -> field.fitting(logo.ratio(), false));
         }
 
         void title(Box box, Anchor anchor, double times, SlotColor color) {

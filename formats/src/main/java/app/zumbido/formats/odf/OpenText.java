@@ -5,11 +5,11 @@ import app.zumbido.core.brand.TemplateDesign.BulletKind;
 import app.zumbido.core.brand.ThemedInks;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.LogoChoice;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
@@ -28,8 +28,6 @@ public final class OpenText implements DeliveryWriter {
     private static final long LOGO_HEIGHT = 640_000;
     private static final long SYMBOL_HEIGHT = 330_000;
     private static final double SMALL = 0.85;
-    private static final List<LogoForm> WHOLE = List.of(LogoForm.PRIMARY, LogoForm.SHORT, LogoForm.SUBMARK);
-    private static final List<LogoForm> SYMBOL = List.of(LogoForm.SUBMARK, LogoForm.ICON, LogoForm.SHORT);
 
     @Override
     public String kind() {
@@ -76,10 +74,13 @@ public final class OpenText implements DeliveryWriter {
             all();
             String fonts = zip.fonts(text.type(), order.assets());
             String masters = "<style:master-page style:name=\"Standard\" style:page-layout-name=\"PM1\">"
-                    + head("header", "<text:tab/>" + logo(SYMBOL, SYMBOL_HEIGHT).orElse("")) + foot()
+                    + head(
+                            "header",
+                            "<text:tab/>"
+                                    + logo(LogoChoice.SYMBOL, SYMBOL_HEIGHT).orElse("")) + foot()
                     + "</style:master-page><style:master-page style:name=\"First_20_Page\" style:display-name=\"First Page\" style:page-layout-name=\"PM1\" style:next-style-name=\"Standard\">"
                     + "<style:header><text:p text:style-name=\"Header\">"
-                    + logo(WHOLE, LOGO_HEIGHT).orElseGet(this::name)
+                    + logo(LogoChoice.WHOLE, LOGO_HEIGHT).orElseGet(this::name)
                     + "</text:p></style:header>" + foot() + "</style:master-page>";
             zip.put(
                     "styles.xml",
@@ -255,10 +256,9 @@ public final class OpenText implements DeliveryWriter {
             return head("footer", "<text:tab/><text:page-number>1</text:page-number>");
         }
 
-        private Optional<String> logo(List<LogoForm> forms, long height) {
-            return forms.stream()
-                    .flatMap(form -> order.assets().logoOn(form, Rgb.WHITE).stream())
-                    .findFirst()
+        private Optional<String> logo(LogoChoice choice, long height) {
+            return choice.on(Rgb.WHITE, order.assets())
+                    .map(LogoChoice.Chosen::picture)
                     .map(logo -> frame(logo, height));
         }
 

@@ -23,20 +23,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Walks through the colours of the cells of a workbook that hold something. Source: ECMA-376 Part 1, 18.3.1.4 and 18.8. */
 final class WorkbookUses {
-    /** A theme is referred to by number, light before dark. Source: ECMA-376 Part 1, 18.8.3. */
-    private static final List<ThemeSlot> BY_NUMBER = List.of(
-            ThemeSlot.LIGHT_1,
-            ThemeSlot.DARK_1,
-            ThemeSlot.LIGHT_2,
-            ThemeSlot.DARK_2,
-            ThemeSlot.ACCENT_1,
-            ThemeSlot.ACCENT_2,
-            ThemeSlot.ACCENT_3,
-            ThemeSlot.ACCENT_4,
-            ThemeSlot.ACCENT_5,
-            ThemeSlot.ACCENT_6,
-            ThemeSlot.HYPERLINK,
-            ThemeSlot.FOLLOWED_HYPERLINK);
 
     private final Uses uses;
     private final Optional<FoundTheme> theme;
@@ -122,15 +108,15 @@ final class WorkbookUses {
 
     private Optional<Seen> ofTheme(Tag tag) {
         return number(tag, "theme")
-                .filter(index -> index < BY_NUMBER.size())
-                .map(BY_NUMBER::get)
+                .filter(index -> index < ThemeSlot.IN_WORKBOOKS.size())
+                .map(ThemeSlot.IN_WORKBOOKS::get)
                 .flatMap(slot -> theme.map(found -> found.colors().get(slot))
                         .map(color -> new Seen(color, new Setting.OfTheme(slot, tag.spot("theme")))));
     }
 
     /** @return the number by which a workbook refers to the slot */
     static int numberOf(ThemeSlot slot) {
-        return BY_NUMBER.indexOf(slot);
+        return ThemeSlot.IN_WORKBOOKS.indexOf(slot);
     }
 
     private static Optional<Rgb> indexed(int index) {

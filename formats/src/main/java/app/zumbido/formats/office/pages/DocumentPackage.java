@@ -2,8 +2,8 @@ package app.zumbido.formats.office.pages;
 
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.delivery.LogoChoice;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.delivery.Xml;
@@ -11,7 +11,6 @@ import app.zumbido.formats.office.OfficeZip;
 import app.zumbido.formats.office.ThemeXml;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -28,8 +27,6 @@ final class DocumentPackage {
     private static final long WHOLE_WIDTH = 2_200_000;
     private static final long WHOLE_HEIGHT = 640_000;
     private static final long SMALL = 330_000;
-    private static final List<LogoForm> WHOLE = List.of(LogoForm.PRIMARY, LogoForm.SHORT, LogoForm.SUBMARK);
-    private static final List<LogoForm> SYMBOL = List.of(LogoForm.SUBMARK, LogoForm.ICON, LogoForm.SHORT);
 
     private final OfficeZip zip = new OfficeZip();
     private final Order order;
@@ -97,7 +94,7 @@ final class DocumentPackage {
     private UnaryOperator<String> firstHead() {
         return part -> WordXml.paragraph(
                 DocumentStyles.HEADER,
-                logo(part, WHOLE, WHOLE_WIDTH, WHOLE_HEIGHT).orElseGet(this::name));
+                logo(part, LogoChoice.WHOLE, WHOLE_WIDTH, WHOLE_HEIGHT).orElseGet(this::name));
     }
 
     private UnaryOperator<String> nextHead() {
@@ -105,7 +102,7 @@ final class DocumentPackage {
                 DocumentStyles.HEADER,
                 name(),
                 "<w:r><w:tab/></w:r>",
-                logo(part, SYMBOL, WHOLE_WIDTH, SMALL).orElse(""));
+                logo(part, LogoChoice.SYMBOL, WHOLE_WIDTH, SMALL).orElse(""));
     }
 
     private String name() {
@@ -126,10 +123,9 @@ final class DocumentPackage {
     }
 
     /** Paper is white. */
-    private Optional<String> logo(String part, List<LogoForm> forms, long width, long height) {
-        return forms.stream()
-                .flatMap(form -> order.assets().logoOn(form, Rgb.WHITE).stream())
-                .findFirst()
+    private Optional<String> logo(String part, LogoChoice choice, long width, long height) {
+        return choice.on(Rgb.WHITE, order.assets())
+                .map(LogoChoice.Chosen::picture)
                 .map(logo -> logo(part, logo, width, height));
     }
 

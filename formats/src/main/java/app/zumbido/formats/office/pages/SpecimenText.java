@@ -14,6 +14,7 @@ import static app.zumbido.formats.office.pages.WordXml.run;
 import static app.zumbido.formats.office.pages.WordXml.text;
 
 import app.zumbido.formats.office.SpecimenPicture;
+import app.zumbido.formats.office.SpecimenTable;
 import java.util.List;
 
 /** What stands in documents that show how a brand's documents look; people write over it. */
@@ -23,12 +24,6 @@ final class SpecimenText {
 
     private static final int PICTURE_WIDTH = 1280;
     private static final int PICTURE_HEIGHT = 520;
-    private static final List<List<String>> TABLE = List.of(
-            List.of("What", "First", "Second", "Sum"),
-            List.of("Rows are banded", "12", "30", "42"),
-            List.of("so that the eye", "8", "15", "23"),
-            List.of("stays on its line", "21", "9", "30"),
-            List.of("Sum", "41", "54", "95"));
 
     private SpecimenText() {}
 
@@ -140,11 +135,11 @@ final class SpecimenText {
         StringBuilder xml = new StringBuilder("<w:tbl><w:tblPr><w:tblStyle w:val=\"" + DocumentStyles.TABLE + "\"/>"
                 + "<w:tblW w:w=\"5000\" w:type=\"pct\"/><w:tblLook w:val=\"0460\" w:firstRow=\"1\" w:lastRow=\"1\" "
                 + "w:firstColumn=\"0\" w:lastColumn=\"0\" w:noHBand=\"0\" w:noVBand=\"1\"/></w:tblPr><w:tblGrid>");
-        for (int column = 0; column < TABLE.get(0).size(); column++) {
+        for (int column = 0; column < SpecimenTable.CELLS.get(0).size(); column++) {
             xml.append("<w:gridCol w:w=\"%d\"/>".formatted(column == 0 ? first : other));
         }
         xml.append("</w:tblGrid>");
-        for (List<String> row : TABLE) {
+        for (List<String> row : SpecimenTable.CELLS) {
             xml.append("<w:tr>");
             for (int column = 0; column < row.size(); column++) {
                 String right = column == 0 ? "" : "<w:pPr><w:jc w:val=\"right\"/></w:pPr>";

@@ -6,25 +6,10 @@ import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Xml;
-import java.util.List;
 
 /** The styles part of a workbook. Source: ECMA-376 Part 1, 18.8. */
 final class BookStyles {
     static final String TABLE = "Brand table";
-    /** Themes are counted with light and dark changed over (18.8.3). */
-    private static final List<ThemeSlot> ORDER = List.of(
-            ThemeSlot.LIGHT_1,
-            ThemeSlot.DARK_1,
-            ThemeSlot.LIGHT_2,
-            ThemeSlot.DARK_2,
-            ThemeSlot.ACCENT_1,
-            ThemeSlot.ACCENT_2,
-            ThemeSlot.ACCENT_3,
-            ThemeSlot.ACCENT_4,
-            ThemeSlot.ACCENT_5,
-            ThemeSlot.ACCENT_6,
-            ThemeSlot.HYPERLINK,
-            ThemeSlot.FOLLOWED_HYPERLINK);
 
     private final ThemedLook look;
     private final StringBuilder fonts = new StringBuilder();
@@ -55,7 +40,7 @@ final class BookStyles {
         String tint = color.step()
                 .map(step -> " tint=\"" + step.workbookTint() + "\"")
                 .orElse("");
-        return "<%s theme=\"%d\"%s/>".formatted(name, ORDER.indexOf(color.slot()), tint);
+        return "<%s theme=\"%d\"%s/>".formatted(name, ThemeSlot.IN_WORKBOOKS.indexOf(color.slot()), tint);
     }
 
     private void add(CellStyle style) {

@@ -16,6 +16,7 @@ import app.zumbido.formats.office.ChartXml;
 import app.zumbido.formats.office.DataBook;
 import app.zumbido.formats.office.OfficeZip;
 import app.zumbido.formats.office.SpecimenPicture;
+import app.zumbido.formats.office.SpecimenTable;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
@@ -34,12 +35,6 @@ public final class SpecimenDeck implements DeliveryWriter {
     private static final int PICTURE_WIDTH = 1280;
     private static final int PICTURE_HEIGHT = 720;
     private static final long ROW = Box.units(0.5);
-    private static final List<List<String>> CELLS = List.of(
-            List.of("What", "First", "Second", "Sum"),
-            List.of("Rows are banded", "12", "30", "42"),
-            List.of("so that the eye", "8", "15", "23"),
-            List.of("stays on its line", "21", "9", "30"),
-            List.of("Sum", "41", "54", "95"));
 
     private final SlideSize size;
 
@@ -184,7 +179,7 @@ public final class SpecimenDeck implements DeliveryWriter {
 
     private static Box tableBox(Grid grid) {
         Box below = grid.below();
-        return new Box(below.x(), below.y(), below.width(), ROW * CELLS.size());
+        return new Box(below.x(), below.y(), below.width(), ROW * SpecimenTable.CELLS.size());
     }
 
     private static String table(Grid grid) {
@@ -196,7 +191,7 @@ public final class SpecimenDeck implements DeliveryWriter {
                         .map("<a:gridCol w=\"%d\"/>"::formatted)
                         .collect(Collectors.joining())
                 + "</a:tblGrid>"
-                + CELLS.stream().map(SpecimenDeck::row).collect(Collectors.joining()) + "</a:tbl>";
+                + SpecimenTable.CELLS.stream().map(SpecimenDeck::row).collect(Collectors.joining()) + "</a:tbl>";
     }
 
     private static String row(List<String> cells) {

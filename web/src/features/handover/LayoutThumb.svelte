@@ -24,21 +24,47 @@
         : specimen.body;
   }
 
+  /** Width of a letter on average, in ems. */
+  const AVERAGE = 0.52;
+
+  function wrapped(text: string, most: number): string[] {
+    const lines: string[] = [];
+    for (const word of text.split(' ')) {
+      const last = lines.at(-1);
+      if (last !== undefined && last.length + word.length < most) {
+        lines[lines.length - 1] = `${last} ${word}`;
+      } else {
+        lines.push(word);
+      }
+    }
+    return lines;
+  }
+
   /** Where the lines of a text stand, by what they are anchored at. */
   function lines(shape: SlideShape) {
     const size = shape.size ?? 12;
-    const sizes = shape.text.map((_, level) => size * (shape.signs ? (LEVELS[level] ?? 2 / 3) : 1));
-    const tall = sizes.reduce((sum, one) => sum + one * LINE, 0);
-    const room = shape.height - 2 * shape.inset;
-    const top =
-      shape.y +
-      shape.inset +
-      (shape.anchor === 'bottom' ? room - tall : shape.anchor === 'middle' ? (room - tall) / 2 : 0);
-    let y = top;
-    return shape.text.map((text, level) => {
-      const own = sizes[level] ?? size;
-      y += own * LINE;
-      return { text, size: own, indent: shape.signs ? size * (level + 1) : 0, y: y - own * 0.25, level };
+    const room = { width: shape.width - 2 * shape.inset, height: shape.height - 2 * shape.inset };
+    const set = shape.text.flatMap((text, level) => {
+      const own = size * (shape.signs ? (LEVELS[level] ?? 2 / 3) : 1);
+      const indent = shape.signs ? size * (level + 1) : 0;
+      const most = Math.max(4, (room.width - indent) / (own * AVERAGE));
+      return wrapped(text, most).map((line, nth) => ({
+        text: line,
+        size: own,
+        indent,
+        level,
+        first: nth === 0,
+      }));
+    });
+    const tall = set.reduce((sum, line) => sum + line.size * LINE, 0);
+    // What is too long is set smaller, as the file has it.
+    const scale = Math.min(1, room.height / Math.max(tall, 1));
+    const free = room.height - tall * scale;
+    let y =
+      shape.y + shape.inset + (shape.anchor === 'bottom' ? free : shape.anchor === 'middle' ? free / 2 : 0);
+    return set.map((line) => {
+      y += line.size * LINE * scale;
+      return { ...line, size: line.size * scale, y: y - line.size * 0.25 * scale };
     });
   }
 </script>
@@ -89,8 +115,8 @@
     {#if shape.kind === 'place'}
       <rect x={shape.x} y={shape.y} width={shape.width} height={shape.height} class="place" />
     {/if}
-    {#each lines(shape) as line (line.level)}
-      {#if shape.signs && shape.bullet}
+    {#each lines(shape) as line, nth (nth)}
+      {#if shape.signs && shape.bullet && line.first}
         <text
           x={shape.x + line.indent - (shape.size ?? 0)}
           y={line.y}

@@ -18,12 +18,7 @@ final class Numbering {
         StringBuilder numbers = new StringBuilder();
         for (int level = 0; level < LEVELS; level++) {
             String deeper = level == 0 ? "" : String.valueOf(level + 1);
-            signs.append(level(
-                    level,
-                    "bullet",
-                    DocumentStyles.BULLET + deeper,
-                    bullets.sign(level),
-                    "<w:rFonts w:ascii=\"Arial\" w:hAnsi=\"Arial\" w:cs=\"Arial\"/>" + color));
+            signs.append(level(level, "bullet", DocumentStyles.BULLET + deeper, bullets.sign(level), color));
             numbers.append(level(
                     level,
                     level == 1 ? "lowerLetter" : "decimal",

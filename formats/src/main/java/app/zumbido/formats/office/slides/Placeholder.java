@@ -18,6 +18,16 @@ import java.util.stream.IntStream;
  */
 record Placeholder(
         String name, String type, int index, String place, String body, String style, List<String> paragraphs) {
+    private static final int WHOLE = 100;
+    private static final int LEAST_FIT = 30;
+    private static final int FIT_STEP = 5;
+    private static final int THOUSAND = 1000;
+    private static final int POINT = 12_700;
+    /** Width of a bold letter on average, in ems, generously. */
+    private static final double AVERAGE = 0.6;
+    /** Of a line, where words do not fill it. */
+    private static final double LOST_IN_BREAKS = 0.3;
+
     Placeholder {
         paragraphs = List.copyOf(paragraphs);
     }
@@ -72,6 +82,36 @@ record Placeholder(
                 "<a:bodyPr vert=\"horz\"%s lIns=\"%d\" tIns=\"%d\" rIns=\"%d\" bIns=\"%d\" rtlCol=\"0\" anchor=\"%s\">%s</a:bodyPr>"
                         .formatted(wrap, inset, inset, inset, inset, anchor, fit);
         return new Placeholder(name, type, index, place, properties, style, paragraphs);
+    }
+
+    /**
+     * Smaller letters where a text would run over its frame; programs do so by themselves only once somebody writes in it.
+     *
+     * @param text that stands in it
+     * @param frame where the layout has it
+     * @param points of its letters there
+     */
+    Placeholder fitting(String text, Box frame, double points) {
+        int percent = WHOLE;
+        while (percent > LEAST_FIT && !fits(text, frame, points * percent / WHOLE)) {
+            percent -= FIT_STEP;
+        }
+        return percent == WHOLE
+                ? this
+                : new Placeholder(
+                        name,
+                        type,
+                        index,
+                        place,
+                        "<a:bodyPr><a:normAutofit fontScale=\"%d\"/></a:bodyPr>".formatted(percent * THOUSAND),
+                        style,
+                        paragraphs);
+    }
+
+    private static boolean fits(String text, Box frame, double points) {
+        double perLine = Math.max(1, frame.width() / (points * POINT * AVERAGE));
+        double lines = Math.ceil(text.codePointCount(0, text.length()) / perLine + LOST_IN_BREAKS);
+        return lines * points * POINT <= frame.height();
     }
 
     Placeholder styled(String levels) {

@@ -3,6 +3,8 @@ package app.zumbido.formats.office.slides;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Xml;
+import app.zumbido.formats.layouts.LayoutPlan.Holder;
+import app.zumbido.formats.layouts.LayoutPlan.Kind;
 import app.zumbido.formats.layouts.LayoutPlans;
 import app.zumbido.formats.layouts.SlideLayout;
 import app.zumbido.formats.layouts.SlideSize;
@@ -70,6 +72,25 @@ final class PresentationPackage {
             zip.link(MAIN, "tableStyles", "/ppt/tableStyles.xml");
             zip.put("/ppt/tableStyles.xml", "presentationml.tableStyles+xml", TableStyle.xml(look));
         }
+    }
+
+    /** @return the title of a title slide, small enough to stay in its frame */
+    Placeholder brandName(ThemedLook look, Assets assets) {
+        String name = look.look().brand().name();
+        Placeholder title = Placeholder.of("Title", "ctrTitle", LayoutPlans.TITLE, name);
+        return new LayoutPlans(look, size, assets)
+                .of(SlideLayout.TITLE).items().stream()
+                        .filter(Holder.class::isInstance)
+                        .map(Holder.class::cast)
+                        .filter(holder -> holder.kind() == Kind.CENTERED_TITLE)
+                        .findFirst()
+                        .map(holder -> title.fitting(name, holder.box(), points(holder, look)))
+                        .orElse(title);
+    }
+
+    private static double points(Holder holder, ThemedLook look) {
+        return look.look().brand().type().get(holder.text().role()).sizes().slides()
+                * holder.text().times();
     }
 
     /** @return the name that the next slide will have, so that it can be linked to what it shows */

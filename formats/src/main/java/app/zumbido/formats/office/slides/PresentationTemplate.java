@@ -51,8 +51,7 @@ public final class PresentationTemplate implements DeliveryWriter {
         pack.addSlide(
                 SlideLayout.TITLE,
                 new Shapes()
-                        .placeholder(Placeholder.of(
-                                "Title", "ctrTitle", -1, look.brand().name()))
+                        .placeholder(pack.brandName(ThemedLook.of(look), order.assets()))
                         .placeholder(Placeholder.of("Subtitle", "subTitle", LayoutPlans.BODY)));
         pack.zip().describe(look.brand().name());
         pack.finished().write(out);

@@ -55,7 +55,7 @@ final class SlideType {
             levels.append("""
                     <a:lvl%dpPr marL="%d" indent="-%d" algn="l" defTabSz="914400" rtl="0" eaLnBrk="1" latinLnBrk="0" \
                     hangingPunct="1"><a:lnSpc><a:spcPct val="110000"/></a:lnSpc><a:spcBef><a:spcPts val="%d"/></a:spcBef>\
-                    <a:buClr>%s</a:buClr><a:buFont typeface="Arial"/><a:buChar char="%s"/>%s</a:lvl%dpPr>""".formatted(
+                    <a:buClr>%s</a:buClr><a:buFontTx/><a:buChar char="%s"/>%s</a:lvl%dpPr>""".formatted(
                             level + 1,
                             indent * (level + 1),
                             indent,

@@ -32,6 +32,9 @@ public final class SpecimenDeck implements DeliveryWriter {
     /** A name that is reserved for examples: RFC 2606. */
     private static final String ADDRESS = "https://example.org/";
 
+    /** Letters that stand on one line of the narrowest footer. */
+    private static final int LONGEST_FOOTER = 24;
+
     private static final int PICTURE_WIDTH = 1280;
     private static final int PICTURE_HEIGHT = 720;
     private static final long ROW = Box.units(0.5);
@@ -78,8 +81,9 @@ public final class SpecimenDeck implements DeliveryWriter {
                                 look,
                                 DataBook.SHEET,
                                 pack.zip().link(CHART, "package", BOOK)));
+        Placeholder brandName = pack.brandName(look, order.assets());
         for (SlideLayout layout : SlideLayout.values()) {
-            Shapes shapes = shapes(layout, pack, look);
+            Shapes shapes = shapes(layout, pack, look, brandName);
             if (layout != SlideLayout.TITLE && layout != SlideLayout.BLANK) {
                 foot(shapes, order.look().brand().name());
             }
@@ -89,15 +93,14 @@ public final class SpecimenDeck implements DeliveryWriter {
         pack.finished().write(out);
     }
 
-    private Shapes shapes(SlideLayout layout, PresentationPackage pack, ThemedLook look) {
+    private Shapes shapes(SlideLayout layout, PresentationPackage pack, ThemedLook look, Placeholder brandName) {
         String slide = pack.nextSlide();
         OfficeZip zip = pack.zip();
         Shapes shapes = new Shapes();
         Grid grid = new Grid(size, look.look().brand().template().corner());
         return switch (layout) {
             case TITLE ->
-                shapes.placeholder(text(
-                                "Title", "ctrTitle", -1, look.look().brand().name()))
+                shapes.placeholder(brandName)
                         .placeholder(text("Subtitle", "subTitle", LayoutPlans.BODY, "A slide for every layout"));
             case SECTION -> title(shapes, "Text, pictures, figures").placeholder(body(LayoutPlans.EXTRA, "1"));
             case CONTENT ->
@@ -169,8 +172,11 @@ public final class SpecimenDeck implements DeliveryWriter {
     }
 
     private static void foot(Shapes shapes, String brand) {
-        shapes.placeholder(text("Footer", "ftr", 11, brand))
-                .placeholder(Placeholder.of("Slide number", "sldNum", 12).saying(List.of(Placeholder.slideNumber())));
+        boolean tooLong = brand.codePointCount(0, brand.length()) > LONGEST_FOOTER;
+        String shown = tooLong ? brand.substring(0, brand.offsetByCodePoints(0, LONGEST_FOOTER - 1)) + "…" : brand;
+        shapes.placeholder(text("Footer", "ftr", LayoutPlans.FOOTER, shown))
+                .placeholder(Placeholder.of("Slide number", "sldNum", LayoutPlans.NUMBER)
+                        .saying(List.of(Placeholder.slideNumber())));
     }
 
     private static String chart(OfficeZip zip, String slide) {

@@ -907,7 +907,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["find"];
         put: operations["change"];
         post?: never;
         delete: operations["remove"];
@@ -2443,7 +2443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find"];
+        get: operations["find_1"];
         put?: never;
         post?: never;
         delete: operations["stop"];
@@ -3033,6 +3033,8 @@ export interface components {
             kind: string;
             path: string;
             sha256: string;
+            /** Format: uuid */
+            theme: string;
         };
         HandedOverResponse: {
             fileName: string;
@@ -3520,7 +3522,7 @@ export interface components {
         PlaceRequest: {
             /** @enum {string} */
             kind: "site" | "mail" | "video" | "print" | "other";
-            logo: boolean;
+            logo?: boolean;
             name: string;
             swatches?: string[];
         };
@@ -6171,6 +6173,32 @@ export interface operations {
         responses: {
             /** @description Created */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    find: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9337,7 +9365,7 @@ export interface operations {
             503: components["responses"]["Problem503"];
         };
     };
-    find: {
+    find_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -70,7 +70,7 @@ final class HandoverBench {
         Set<String> everything = Catalogue.ITEMS.stream().map(Item::id).collect(Collectors.toSet());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
-            new Parcel(everything, "brand").write(order, out, (path, writer, content) -> {});
+            new Parcel(everything, look -> "brand").write(order, out, (path, writer, look, content) -> {});
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -11,18 +11,11 @@ import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.Assets;
-import app.zumbido.formats.delivery.LogoChoice;
-import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.layouts.LayoutPlan.Anchor;
-import app.zumbido.formats.layouts.LayoutPlan.Area;
 import app.zumbido.formats.layouts.LayoutPlan.Holder;
 import app.zumbido.formats.layouts.LayoutPlan.Item;
 import app.zumbido.formats.layouts.LayoutPlan.Kind;
-import app.zumbido.formats.layouts.LayoutPlan.Logo;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.function.Function;
 
 /**
  * Plans the layouts of one look. Whatever is drawn belongs to a layout: what a layout has of its own, programs show beneath
@@ -47,7 +40,7 @@ public final class LayoutPlans {
     private static final double MESSAGE = 1.4;
     private static final double QUOTE = 0.8;
     private static final double SECTION_NUMBER = 2.2;
-    private static final double SMALL = 0.6;
+    static final double SMALL = 0.6;
 
     private final ThemedLook look;
     private final TemplateDesign design;
@@ -61,101 +54,14 @@ public final class LayoutPlans {
         this.assets = assets;
     }
 
-    /** A layout that is being planned, and what is written on its ground. */
-    private final class Sheet {
-        private final List<Item> items = new ArrayList<>();
-        private final SlotColor ground;
-        private final ThemedInks inks;
-        private final PageGround mapped;
-        private Optional<Fill> background = Optional.empty();
-        private boolean alone;
-
-        Sheet(SlotColor ground, PageGround mapped) {
-            this.ground = ground;
-            this.inks = look.inks(ground);
-            this.mapped = mapped;
-        }
-
-        /** On another ground than the master's pages, the logo is put on anew. */
-        Sheet standsOn(Fill fill) {
-            background = Optional.of(fill);
-            alone = true;
-            return this;
-        }
-
-        void area(String name, Box box, Fill fill) {
-            items.add(new Area(name, box, fill));
-        }
-
-        void logo(LogoChoice choice, Rgb under, Function<LogoPicture, Box> place) {
-            choice.on(under, assets)
-                    .ifPresent(logo ->
-                            items.add(new Logo(place.apply(logo.picture()), logo.form(), under, logo.picture())));
-        }
-
-        void symbol(Grid at) {
-            logo(LogoChoice.SYMBOL, ground.in(look.colors()), logo -> at.logo(logo.ratio()));
-        }
-
-        void wholeLogo(Box field, Rgb under) {
-            logo(LogoChoice.WHOLE, under, logo -> field.fitting(logo.ratio(), false));
-        }
-
-        void title(Box box, Anchor anchor, double times, SlotColor color) {
-            items.add(
-                    Holder.of(Kind.TITLE, TITLE, "Title", box, anchor, TextLook.plain(TypeRole.HEADING, times, color)));
-        }
-
-        /** The title of most layouts, with a rule beneath. */
-        void usualTitle() {
-            area("Rule", grid.rule(), Fill.of(inks.accent()));
-            title(grid.title(), Anchor.BOTTOM, 1, inks.heading());
-        }
-
-        void subheading(int index, Box box) {
-            text("Subheading", index, box, Anchor.BOTTOM, TextLook.plain(TypeRole.SUBHEADING, 1, inks.subheading()));
-        }
-
-        void text(String prompt, int index, Box box, Anchor anchor, TextLook text) {
-            items.add(Holder.of(Kind.TEXT, index, prompt, box, anchor, text));
-        }
-
-        void list(Kind kind, int index, Box box) {
-            items.add(Holder.of(kind, index, "Text", box, Anchor.TOP, TextLook.list(inks.text(), inks.accent()))
-                    .prompting("Text", "Second level", "Third level"));
-        }
-
-        void place(Kind kind, String name, Box box) {
-            items.add(Holder.of(kind, BODY, name, box, Anchor.TOP, TextLook.plain(TypeRole.BODY, SMALL, inks.quiet())));
-        }
-
-        void foot(Grid at) {
-            foot(at.number(), at.footer(), at.date());
-        }
-
-        void foot(Box number, Box footer, Box date) {
-            TextLook small = TextLook.plain(TypeRole.BODY, SMALL, inks.quiet());
-            items.add(Holder.of(Kind.DATE, DATE, "Date", date, Anchor.MIDDLE, small.endingRight())
-                    .prompting());
-            items.add(Holder.of(Kind.FOOTER, FOOTER, "Footer", footer, Anchor.MIDDLE, small)
-                    .prompting());
-            items.add(Holder.of(Kind.NUMBER, NUMBER, "Slide number", number, Anchor.MIDDLE, small)
-                    .prompting());
-        }
-
-        LayoutPlan as(SlideLayout layout) {
-            return new LayoutPlan(layout, background, alone, mapped, items);
-        }
-    }
-
     /** What stands on every slide whose layout says nothing else, on the page of the theme. */
     public List<Item> master() {
-        Sheet sheet = onThePage();
-        sheet.title(grid.title(), Anchor.BOTTOM, 1, sheet.inks.heading());
+        PlanSheet sheet = onThePage();
+        sheet.title(grid.title(), Anchor.BOTTOM, 1, sheet.inks().heading());
         sheet.list(Kind.TEXT, BODY, grid.body());
         sheet.foot(grid);
         sheet.symbol(grid);
-        return sheet.items;
+        return sheet.items();
     }
 
     /** @return what is written on the page of the theme */
@@ -168,7 +74,7 @@ public final class LayoutPlans {
     }
 
     public LayoutPlan of(SlideLayout layout) {
-        Sheet sheet = switch (layout) {
+        PlanSheet sheet = switch (layout) {
             case TITLE -> title();
             case SECTION -> section();
             case CONTENT -> content(onThePage());
@@ -185,17 +91,21 @@ public final class LayoutPlans {
         return sheet.as(layout);
     }
 
-    private Sheet onThePage() {
-        return new Sheet(look.page(), look.ground());
+    private PlanSheet sheet(SlotColor ground, PageGround mapped) {
+        return new PlanSheet(look, grid, assets, ground, mapped);
     }
 
-    private Sheet turned(Grid at) {
-        Sheet sheet = new Sheet(look.turned(), look.ground().turned()).standsOn(Fill.of(look.turned()));
+    private PlanSheet onThePage() {
+        return sheet(look.page(), look.ground());
+    }
+
+    private PlanSheet turned(Grid at) {
+        PlanSheet sheet = sheet(look.turned(), look.ground().turned()).standsOn(Fill.of(look.turned()));
         sheet.symbol(at);
         return sheet;
     }
 
-    private Sheet title() {
+    private PlanSheet title() {
         return switch (design.title()) {
             case FULL -> fullTitle();
             case LOWER -> lowerTitle();
@@ -204,9 +114,9 @@ public final class LayoutPlans {
         };
     }
 
-    private Sheet fullTitle() {
+    private PlanSheet fullTitle() {
         ThemedRun run = look.titleRun();
-        Sheet sheet = onThePage().standsOn(new Fill.Gradual(run, 0));
+        PlanSheet sheet = onThePage().standsOn(new Fill.Gradual(run, 0));
         sheet.wholeLogo(titleLogo(), run.in(look.colors()).at(0));
         titleText(sheet, grid.row(3, 2), grid.row(5.12, 1.1), look.on(run), look.on(run));
         return sheet;
@@ -216,15 +126,15 @@ public final class LayoutPlans {
         return grid.row(0.7, 1.6).narrower(grid.size().measure() / 3);
     }
 
-    private static void titleText(Sheet sheet, Box title, Box subtitle, SlotColor color, SlotColor below) {
-        sheet.items.add(Holder.of(
+    private static void titleText(PlanSheet sheet, Box title, Box subtitle, SlotColor color, SlotColor below) {
+        sheet.add(Holder.of(
                 Kind.CENTERED_TITLE,
                 TITLE,
                 "Title",
                 title,
                 Anchor.BOTTOM,
                 TextLook.plain(TypeRole.HEADING, TITLE_SLIDE, color)));
-        sheet.items.add(Holder.of(
+        sheet.add(Holder.of(
                 Kind.SUBTITLE, BODY, "Subtitle", subtitle, Anchor.TOP, TextLook.plain(TypeRole.SUBHEADING, 1, below)));
     }
 
@@ -232,8 +142,8 @@ public final class LayoutPlans {
         return look.page().in(look.colors());
     }
 
-    private Sheet lowerTitle() {
-        Sheet sheet = onThePage().standsOn(Fill.of(look.page()));
+    private PlanSheet lowerTitle() {
+        PlanSheet sheet = onThePage().standsOn(Fill.of(look.page()));
         ThemedRun run = look.titleRun();
         long top = Box.units(2.9);
         sheet.area("Band", new Box(0, top, grid.size().width(), SlideSize.HEIGHT - top), new Fill.Gradual(run, 0));
@@ -242,8 +152,8 @@ public final class LayoutPlans {
         return sheet;
     }
 
-    private Sheet sideTitle() {
-        Sheet sheet = onThePage().standsOn(Fill.of(look.page()));
+    private PlanSheet sideTitle() {
+        PlanSheet sheet = onThePage().standsOn(Fill.of(look.page()));
         long column = grid.size().width() / 4;
         sheet.area("Band", new Box(0, 0, column, SlideSize.HEIGHT), new Fill.Gradual(look.titleRun(), 90));
         long by = column - grid.size().margin() / 2;
@@ -252,21 +162,29 @@ public final class LayoutPlans {
                 sheet,
                 grid.row(3, 2).right(by),
                 grid.row(5.12, 1.1).right(by),
-                sheet.inks.heading(),
-                sheet.inks.subheading());
+                sheet.inks().heading(),
+                sheet.inks().subheading());
         return sheet;
     }
 
-    private Sheet plainTitle() {
-        Sheet sheet = onThePage().standsOn(Fill.of(look.page()));
+    private PlanSheet plainTitle() {
+        PlanSheet sheet = onThePage().standsOn(Fill.of(look.page()));
         sheet.wholeLogo(titleLogo(), pageColor());
-        sheet.area("Rule", Box.of(grid.size().margin(), 5.1, Box.units(1.4), 0.1), Fill.of(sheet.inks.accent()));
-        titleText(sheet, grid.row(2.85, 2.05), grid.row(5.35, 1), sheet.inks.heading(), sheet.inks.subheading());
+        sheet.area(
+                "Rule",
+                Box.of(grid.size().margin(), 5.1, Box.units(1.4), 0.1),
+                Fill.of(sheet.inks().accent()));
+        titleText(
+                sheet,
+                grid.row(2.85, 2.05),
+                grid.row(5.35, 1),
+                sheet.inks().heading(),
+                sheet.inks().subheading());
         return sheet;
     }
 
-    private Sheet section() {
-        Sheet sheet = new Sheet(look.pale(), look.ground()).standsOn(Fill.of(look.pale()));
+    private PlanSheet section() {
+        PlanSheet sheet = sheet(look.pale(), look.ground()).standsOn(Fill.of(look.pale()));
         long panel = grid.size().width() / 3;
         long aside = grid.size().margin() * 3 / 4;
         sheet.area("Panel", new Box(0, 0, panel, SlideSize.HEIGHT), Fill.of(look.second()));
@@ -281,14 +199,14 @@ public final class LayoutPlans {
                 TextLook.plain(TypeRole.HEADING, SECTION_NUMBER, look.on(look.second())));
         long left = panel + aside;
         Box text = Box.of(left, 3.1, grid.size().width() - grid.size().margin() - left, 2.5);
-        sheet.title(text, Anchor.BOTTOM, SECTION, sheet.inks.heading());
+        sheet.title(text, Anchor.BOTTOM, SECTION, sheet.inks().heading());
         long end = grid.isUpper() ? text.rightEdge() : text.rightEdge() - Grid.BESIDE_LOGO;
         footFrom(sheet, left, end);
         return sheet;
     }
 
     /** Between two edges on the line of the feet. */
-    private void footFrom(Sheet sheet, long left, long end) {
+    private void footFrom(PlanSheet sheet, long left, long end) {
         Box line = grid.lower().number();
         Box number = new Box(left, line.y(), line.width(), line.height());
         long room = end - number.rightEdge();
@@ -296,7 +214,7 @@ public final class LayoutPlans {
         sheet.foot(number, footer, new Box(footer.rightEdge(), line.y(), room / 2, line.height()));
     }
 
-    private Sheet content(Sheet sheet) {
+    private PlanSheet content(PlanSheet sheet) {
         sheet.usualTitle();
         sheet.subheading(SUBHEADING, grid.subheading());
         sheet.list(Kind.ANYTHING, BODY, grid.body());
@@ -304,8 +222,8 @@ public final class LayoutPlans {
         return sheet;
     }
 
-    private Sheet columns() {
-        Sheet sheet = onThePage();
+    private PlanSheet columns() {
+        PlanSheet sheet = onThePage();
         sheet.usualTitle();
         sheet.subheading(SUBHEADING, grid.half(grid.subheading(), false));
         sheet.list(Kind.ANYTHING, BODY, grid.half(grid.body(), false));
@@ -316,15 +234,15 @@ public final class LayoutPlans {
     }
 
     /** Beside each other on wide slides, one above the other on narrow ones. */
-    private Sheet picture() {
-        Sheet sheet = onThePage().standsOn(Fill.of(look.page()));
+    private PlanSheet picture() {
+        PlanSheet sheet = onThePage().standsOn(Fill.of(look.page()));
         Grid low = grid.lower();
         sheet.symbol(low);
         SlideSize size = grid.size();
         sheet.place(Kind.PICTURE, "Picture", grid.picture());
-        TextLook caption = TextLook.plain(TypeRole.BODY, QUOTE, sheet.inks.text());
+        TextLook caption = TextLook.plain(TypeRole.BODY, QUOTE, sheet.inks().text());
         if (size == SlideSize.STANDARD) {
-            sheet.title(low.row(4.2, 0.85), Anchor.BOTTOM, QUOTE, sheet.inks.heading());
+            sheet.title(low.row(4.2, 0.85), Anchor.BOTTOM, QUOTE, sheet.inks().heading());
             sheet.text("Caption", EXTRA, low.row(5.15, 1.3), Anchor.TOP, caption);
             sheet.foot(low);
             return sheet;
@@ -333,15 +251,16 @@ public final class LayoutPlans {
         // The logo stands under the text, away from the picture.
         long x = grid.isLeft() ? size.margin() : grid.picture().width() + beside;
         long width = size.width() - size.margin() - grid.picture().width() - beside;
-        sheet.title(Box.of(x, 1.3, width, 1.9), Anchor.BOTTOM, QUOTE, sheet.inks.heading());
+        sheet.title(
+                Box.of(x, 1.3, width, 1.9), Anchor.BOTTOM, QUOTE, sheet.inks().heading());
         sheet.text("Caption", EXTRA, Box.of(x, 3.4, width, 2.7), Anchor.TOP, caption);
         long left = grid.isLeft() ? x + Grid.BESIDE_LOGO : x;
         footFrom(sheet, left, left + width - Grid.BESIDE_LOGO);
         return sheet;
     }
 
-    private Sheet filled(Kind kind, String name) {
-        Sheet sheet = onThePage();
+    private PlanSheet filled(Kind kind, String name) {
+        PlanSheet sheet = onThePage();
         sheet.usualTitle();
         sheet.place(kind, name, grid.below());
         sheet.foot(grid);
@@ -349,20 +268,20 @@ public final class LayoutPlans {
     }
 
     /** The highlight stands under the one thing that matters, and nowhere else. */
-    private Sheet keyMessage() {
-        Sheet sheet = onThePage();
-        sheet.title(grid.row(1.5, 2.05), Anchor.BOTTOM, MESSAGE, sheet.inks.heading());
+    private PlanSheet keyMessage() {
+        PlanSheet sheet = onThePage();
+        sheet.title(grid.row(1.5, 2.05), Anchor.BOTTOM, MESSAGE, sheet.inks().heading());
         Box box = Box.of(grid.size().margin(), 3.75, Box.units(5.2), 1);
         TextLook text = TextLook.plain(TypeRole.HEADING, MESSAGE, look.on(look.highlight()));
-        sheet.items.add(Holder.of(Kind.TEXT, EXTRA, "What matters", box, Anchor.MIDDLE, text)
+        sheet.add(Holder.of(Kind.TEXT, EXTRA, "What matters", box, Anchor.MIDDLE, text)
                 .framed(Fill.of(look.highlight()), Box.units(0.12))
                 .huggingItsLine());
         sheet.foot(grid);
         return sheet;
     }
 
-    private Sheet quote() {
-        Sheet sheet = new Sheet(look.pale(), look.ground()).standsOn(Fill.of(look.pale()));
+    private PlanSheet quote() {
+        PlanSheet sheet = sheet(look.pale(), look.ground()).standsOn(Fill.of(look.pale()));
         sheet.symbol(grid);
         Box words = grid.row(1.2, 3.3);
         sheet.text(
@@ -370,13 +289,13 @@ public final class LayoutPlans {
                 BODY,
                 words.narrower(words.width() / 12),
                 Anchor.MIDDLE,
-                TextLook.plain(TypeRole.HEADING, QUOTE, sheet.inks.subheading()));
+                TextLook.plain(TypeRole.HEADING, QUOTE, sheet.inks().subheading()));
         sheet.text(
                 "Who said so",
                 EXTRA,
                 grid.row(4.75, 0.8),
                 Anchor.TOP,
-                TextLook.plain(TypeRole.BODY, QUOTE, sheet.inks.quiet()));
+                TextLook.plain(TypeRole.BODY, QUOTE, sheet.inks().quiet()));
         sheet.foot(grid);
         return sheet;
     }
@@ -385,22 +304,22 @@ public final class LayoutPlans {
      * A slide's picture covers whatever its layout draws, so what is laid over it is the frame of the title, and the logo stands
      * on a strip beneath.
      */
-    private Sheet overAPicture() {
-        Sheet sheet = turned(grid.lower());
+    private PlanSheet overAPicture() {
+        PlanSheet sheet = turned(grid.lower());
         Box picture = grid.pictureUnderText();
         SlotColor solid = look.turned();
         Fraction opacity = look.overPictures(solid);
         sheet.place(Kind.PICTURE, "Picture", picture);
         TextLook text = TextLook.plain(TypeRole.HEADING, SECTION, look.on(solid));
-        sheet.items.add(Holder.of(Kind.TITLE, TITLE, "Title", picture, Anchor.BOTTOM, text)
+        sheet.add(Holder.of(Kind.TITLE, TITLE, "Title", picture, Anchor.BOTTOM, text)
                 .framed(new Fill.Solid(solid, opacity), grid.size().margin()));
         sheet.foot(grid.lower());
         return sheet;
     }
 
-    private Sheet blank() {
-        Sheet sheet = onThePage();
-        sheet.alone = true;
+    private PlanSheet blank() {
+        PlanSheet sheet = onThePage();
+        sheet.standsAlone();
         return sheet;
     }
 }

@@ -27,9 +27,12 @@ import java.util.stream.Stream;
 
 /** Everything that can be handed over; what is not in it, nobody can ask for. */
 public final class Catalogue {
+    /** The item that is made in every theme of a brand. */
+    static final String TEMPLATE = "presentation";
+
     public static final List<Item> ITEMS = List.of(
             new Item(
-                    "presentation",
+                    TEMPLATE,
                     Audience.OFFICE,
                     "slides",
                     "Presentation template",

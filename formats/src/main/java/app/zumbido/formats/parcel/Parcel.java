@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
@@ -22,9 +23,9 @@ import java.util.zip.ZipOutputStream;
  * same bytes.
  *
  * @param items ids of what is chosen, in any order
- * @param stem what files are called after
+ * @param stem what the files of a look are called after
  */
-public record Parcel(Set<String> items, String stem) {
+public record Parcel(Set<String> items, Function<Look, String> stem) {
     public static final String CONTENTS = "contents.html";
 
     public Parcel {
@@ -37,8 +38,12 @@ public record Parcel(Set<String> items, String stem) {
      * @see Parcel#write
      */
     public interface Progress {
-        /** @param path of the file that has been written, of the whole @throws RuntimeException to stop it */
-        void written(String path, DeliveryWriter writer, byte[] content);
+        /**
+         * @param path of the file that has been written
+         * @param look that it was made of
+         * @throws RuntimeException to stop it
+         */
+        void written(String path, DeliveryWriter writer, Look look, byte[] content);
     }
 
     /** @return what is in it: of what was chosen, what nothing stands in the way of */
@@ -59,11 +64,12 @@ public record Parcel(Set<String> items, String stem) {
                 continue;
             }
             for (Item.Entry entry : item.files()) {
-                if (entry.writer().obstacles(order.look()).isEmpty()) {
-                    Map<String, byte[]> files = files(item, entry.writer(), order);
+                for (Look look : looks(order.look(), item, entry.writer())) {
+                    Map<String, byte[]> files =
+                            files(item, entry.writer(), new Order(look, order.assets(), order.size()));
                     for (Map.Entry<String, byte[]> file : files.entrySet()) {
                         put(zip, file.getKey(), file.getValue());
-                        progress.written(file.getKey(), entry.writer(), file.getValue());
+                        progress.written(file.getKey(), entry.writer(), look, file.getValue());
                     }
                     lines.add(new ContentsPage.Line(item, entry.label(), List.copyOf(files.keySet())));
                 }
@@ -71,6 +77,18 @@ public record Parcel(Set<String> items, String stem) {
         }
         put(zip, CONTENTS, ContentsPage.of(order.look(), lines).getBytes(StandardCharsets.UTF_8));
         zip.finish();
+    }
+
+    /**
+     * Other themes of the brand come as further templates for slides, unless they stand in the same file; everything else is made
+     * in the one theme that was asked for.
+     */
+    private static List<Look> looks(Look asked, Item item, DeliveryWriter writer) {
+        List<Look> looks = new ArrayList<>(List.of(asked));
+        if (item.id().equals(Catalogue.TEMPLATE) && !asked.brand().template().together()) {
+            asked.brand().looks().stream().filter(other -> !other.equals(asked)).forEach(looks::add);
+        }
+        return looks.stream().filter(look -> writer.obstacles(look).isEmpty()).toList();
     }
 
     /** @return by path in the parcel */
@@ -81,7 +99,7 @@ public record Parcel(Set<String> items, String stem) {
         } else {
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             writer.write(order, out);
-            files.put(item.folder() + "/" + stem + writer.ending(), out.toByteArray());
+            files.put(item.folder() + "/" + stem.apply(order.look()) + writer.ending(), out.toByteArray());
         }
         return files;
     }

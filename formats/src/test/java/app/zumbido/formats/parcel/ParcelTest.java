@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.BrandChange;
+import app.zumbido.core.brand.TemplateDesign;
+import app.zumbido.core.brand.ThemesChange;
+import app.zumbido.core.logos.Corner;
+import app.zumbido.core.theme.Turning;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
@@ -32,7 +37,8 @@ class ParcelTest {
 
     private static byte[] written(Set<String> items, Brand brand) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new Parcel(items, "ostrel").write(Order.of(brand.look(), Assets.NONE), out, (path, writer, content) -> {});
+        new Parcel(items, look -> "ostrel")
+                .write(Order.of(brand.look(), Assets.NONE), out, (path, writer, look, content) -> {});
         return out.toByteArray();
     }
 
@@ -79,12 +85,40 @@ class ParcelTest {
         assertThat(Parcel.possible(EVERYTHING, empty.look())).isNotEmpty();
     }
 
+    /** A second file, unless it was chosen that they stand together. */
+    @Test
+    void theOtherThemesOfABrandComeAsFurtherTemplates() throws IOException {
+        Brand ferries = BrandExample.ferries();
+        Brand two = ferries.apply(new ThemesChange.AddTheme(
+                Turning.of(ferries.look().theme(), ferries.palette(), ferries.roles())
+                        .under(new UUID(7, 7))
+                        .withName("Night"),
+                Optional.empty()));
+        assertThat(OfficeSchemas.parts(named(two)))
+                .containsOnlyKeys(
+                        "slides/Ostrel Ferries-16x9.potx",
+                        "slides/Night-16x9.potx",
+                        "slides/Ostrel Ferries-4x3.potx",
+                        "slides/Night-4x3.potx",
+                        "contents.html");
+        Brand together = two.apply(new BrandChange.DesignTemplate(new TemplateDesign(
+                TemplateDesign.TitleShape.FULL, TemplateDesign.BulletKind.ROUND, Corner.LOWER_RIGHT, true)));
+        assertThat(OfficeSchemas.parts(named(together))).hasSize(3);
+    }
+
+    private static byte[] named(Brand brand) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        new Parcel(Set.of("presentation"), look -> look.theme().name())
+                .write(Order.of(brand.look(), Assets.NONE), out, (path, writer, look, content) -> {});
+        return out.toByteArray();
+    }
+
     @Test
     void endsWhereSomebodyStopsIt() {
         List<String> done = new ArrayList<>();
-        Parcel parcel = new Parcel(EVERYTHING, "ostrel");
+        Parcel parcel = new Parcel(EVERYTHING, look -> "ostrel");
         Order order = Order.of(BrandExample.ferries().look(), Assets.NONE);
-        assertThatThrownBy(() -> parcel.write(order, new ByteArrayOutputStream(), (path, writer, content) -> {
+        assertThatThrownBy(() -> parcel.write(order, new ByteArrayOutputStream(), (path, writer, look, content) -> {
                     done.add(path);
                     if (done.size() == 3) {
                         throw new IllegalStateException("stopped");

@@ -44,8 +44,8 @@ class TakenBackTest {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         new Parcel(
                         Set.of("presentation", "specimen-slides", "documents", "workbook", "theme", "opendocument"),
-                        "kilnmark")
-                .write(Order.of(BRAND.look(), Assets.NONE), out, (path, writer, content) -> {});
+                        look -> "kilnmark")
+                .write(Order.of(BRAND.look(), Assets.NONE), out, (path, writer, look, content) -> {});
         return OfficeSchemas.parts(out.toByteArray());
     }
 
@@ -78,8 +78,8 @@ class TakenBackTest {
     void keepsNamesThatOnlyLookAsIfTheyHadACode() throws IOException {
         Brand brand = BrandExample.brand("Paint", "Sea blue 0F7C7A", "Sea green 1FA37A", "Night 0B2A4A");
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new Parcel(Set.of("workbook"), "paint")
-                .write(Order.of(brand.look(), Assets.NONE), out, (path, writer, content) -> {});
+        new Parcel(Set.of("workbook"), look -> "paint")
+                .write(Order.of(brand.look(), Assets.NONE), out, (path, writer, look, content) -> {});
         FoundTheme found = ListedFile.read(
                         OfficeSchemas.parts(out.toByteArray()).get("workbooks/paint.xltx"))
                 .orElseThrow()

@@ -56,7 +56,7 @@ class Deliveries {
         if (Parcel.possible(chosen, look).isEmpty()) {
             throw new EmptyParcelException();
         }
-        return new Parcel(chosen, stem(look));
+        return new Parcel(chosen, Deliveries::stem);
     }
 
     /**
@@ -83,7 +83,8 @@ class Deliveries {
         return stem(look) + ".zip";
     }
 
-    private static String stem(Look look) {
+    /** @return what its files are called after, as every file system takes it */
+    static String stem(Look look) {
         String brand = look.brand().name();
         boolean several = look.brand().themes().all().size() > 1;
         return FileStem.of(several ? brand + " " + look.theme().name() : brand);

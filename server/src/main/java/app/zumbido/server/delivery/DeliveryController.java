@@ -68,7 +68,7 @@ class DeliveryController {
         ByteArrayOutputStream file = new ByteArrayOutputStream();
         deliveries
                 .parcel(look, null)
-                .write(Order.of(look, deliveries.assets(look.brand())), file, (path, writer, content) -> {});
+                .write(Order.of(look, deliveries.assets(look.brand())), file, (path, writer, made, content) -> {});
         return answer(Deliveries.parcelName(look), "application/zip", file);
     }
 

@@ -7,7 +7,6 @@ import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.parcel.Catalogue;
 import app.zumbido.formats.parcel.Item;
 import app.zumbido.formats.parcel.Parcel;
-import app.zumbido.server.http.FileStem;
 import app.zumbido.server.storage.BlobHolder;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
@@ -117,7 +116,7 @@ class HandedOver implements BlobHolder {
         Look look = hasTheme ? now.look(row.themeId()) : now.look();
         Map<String, String> files = present(look);
         List<String> outOfDate = files(row).stream()
-                .filter(file -> !file.sha256().equals(files.get(file.kind() + " " + inItsFolder(file))))
+                .filter(file -> !file.sha256().equals(files.get(key(file))))
                 .map(HandedFile::path)
                 .toList();
         return new SinceResponse(
@@ -125,11 +124,11 @@ class HandedOver implements BlobHolder {
     }
 
     /** A brand that is renamed calls its files otherwise; what is in them is what counts. */
-    private static String inItsFolder(HandedFile file) {
-        String kind = file.kind();
-        return Catalogue.ofKind(kind)
-                .map(writer -> file.path().endsWith(writer.ending()) ? "" : file.path())
-                .orElse(file.path());
+    private static String key(HandedFile file) {
+        boolean called = Catalogue.ofKind(file.kind())
+                .filter(writer -> file.path().endsWith(writer.ending()))
+                .isPresent();
+        return file.kind() + " " + file.theme() + " " + (called ? "" : file.path());
     }
 
     private Map<String, String> present(Look look) {
@@ -139,14 +138,14 @@ class HandedOver implements BlobHolder {
 
     private Map<String, String> summed(Look look) {
         Map<String, String> sums = new HashMap<>();
-        Parcel parcel = new Parcel(EVERYTHING, FileStem.of(look.brand().name()));
+        Parcel parcel = new Parcel(EVERYTHING, Deliveries::stem);
         try {
             parcel.write(
                     Order.of(look, deliveries.assets(look.brand())),
                     OutputStream.nullOutputStream(),
-                    (path, writer, content) -> {
-                        HandedFile file = HandedFile.of(path, writer.kind(), content);
-                        sums.put(file.kind() + " " + inItsFolder(file), file.sha256());
+                    (path, writer, made, content) -> {
+                        HandedFile file = HandedFile.of(path, writer.kind(), made.themeId(), content);
+                        sums.put(key(file), file.sha256());
                     });
         } catch (IOException e) {
             throw new UncheckedIOException(e);

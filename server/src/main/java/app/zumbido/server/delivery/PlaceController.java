@@ -5,10 +5,12 @@ import app.zumbido.server.http.PlainName;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.net.URI;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,15 +36,22 @@ class PlaceController {
         return places.ofBrand(id);
     }
 
+    @GetMapping("/{place}")
+    PlaceResponse find(@PathVariable UUID id, @PathVariable UUID place) {
+        return places.find(id, place);
+    }
+
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    PlaceResponse add(@PathVariable UUID id, @Valid @RequestBody PlaceRequest request) {
-        return places.add(id, request.name(), request.kind(), request.swatches(), request.logo());
+    ResponseEntity<PlaceResponse> add(@PathVariable UUID id, @Valid @RequestBody PlaceRequest request) {
+        PlaceResponse added = places.add(id, request.name(), request.kind(), request.swatches(), request.withLogo());
+        return ResponseEntity.created(URI.create("/api/brands/" + id + "/places/" + added.id()))
+                .body(added);
     }
 
     @PutMapping("/{place}")
     PlaceResponse change(@PathVariable UUID id, @PathVariable UUID place, @Valid @RequestBody PlaceRequest request) {
-        return places.change(id, place, request.name(), request.kind(), request.swatches(), request.logo());
+        return places.change(id, place, request.name(), request.kind(), request.swatches(), request.withLogo());
     }
 
     /** Somebody has typed in there what is right now. */
@@ -74,5 +83,10 @@ class PlaceController {
 
             @NotNull PlaceOfUse.Kind kind,
             @Size(max = PlaceOfUse.MOST_GIVEN) @Nullable List<@NotNull UUID> swatches,
-            boolean logo) {}
+            @Nullable Boolean logo) {
+        /** @return what is not said is no */
+        boolean withLogo() {
+            return logo != null && logo;
+        }
+    }
 }

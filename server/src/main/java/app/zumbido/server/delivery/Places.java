@@ -62,7 +62,7 @@ class Places {
         return brand.logos().forms().keySet().stream()
                 .findFirst()
                 .flatMap(form -> deliveries.assets(brand).logo(form, LogoVersion.LIGHT))
-                .map(picture -> HandedFile.of("", "", picture.svg()).sha256());
+                .map(picture -> HandedFile.sum(picture.svg()));
     }
 
     /**
@@ -93,7 +93,7 @@ class Places {
     }
 
     void remove(UUID brandId, UUID id) {
-        find(brandId, id);
+        row(brandId, id);
         mapper.setRemoved(brandId, id, clock.instant());
     }
 
@@ -102,17 +102,23 @@ class Places {
         if (mapper.setRemoved(brandId, id, null) == 0) {
             throw new UnknownPlaceException(id);
         }
-        return PlaceResponse.of(place(find(brandId, id)), brand, logo(brand));
+        return PlaceResponse.of(place(row(brandId, id)), brand, logo(brand));
     }
 
     private PlaceResponse changed(UUID brandId, UUID id, BiFunction<PlaceOfUse, Brand, PlaceOfUse> change) {
         Brand brand = keeper.load(brandId).brand();
-        PlaceOfUse place = change.apply(place(find(brandId, id)), brand);
+        PlaceOfUse place = change.apply(place(row(brandId, id)), brand);
         mapper.update(id, place.name(), place.kind().name(), json(place));
         return PlaceResponse.of(place, brand, logo(brand));
     }
 
-    private PlaceRow find(UUID brandId, UUID id) {
+    /** @throws UnknownPlaceException if the brand is not set up there */
+    PlaceResponse find(UUID brandId, UUID id) {
+        Brand brand = keeper.load(brandId).brand();
+        return PlaceResponse.of(place(row(brandId, id)), brand, logo(brand));
+    }
+
+    private PlaceRow row(UUID brandId, UUID id) {
         return Optional.ofNullable(mapper.find(brandId, id)).orElseThrow(() -> new UnknownPlaceException(id));
     }
 

@@ -49,8 +49,8 @@ record PreparedParcel(
     @Override
     public void write(OutputStream out, Runnable step) throws IOException {
         String[] last = {""};
-        parcel.write(Order.of(look, assets), out, (path, writer, content) -> {
-            files.add(HandedFile.of(path, writer.kind(), content));
+        parcel.write(Order.of(look, assets), out, (path, writer, made, content) -> {
+            files.add(HandedFile.of(path, writer.kind(), made.themeId(), content));
             if (!writer.kind().equals(last[0])) {
                 last[0] = writer.kind();
                 step.run();

@@ -90,6 +90,8 @@ class OldFolderTest {
                             "shelf_color",
                             "source",
                             "font",
+                            "handed_over",
+                            "place_of_use",
                             "brand_defaults",
                             "default_group",
                             "flyway_schema_history");

@@ -15,11 +15,12 @@ import java.util.UUID;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Where a brand is set up by hand. They stand beside the brand: what is typed in elsewhere is not undone by undoing here. */
 @Service
-class Places {
+class Places implements BrandPlaces {
     private static final JsonMapper JSON = new JsonMapper();
 
     /** As a place is kept; nothing: the logo was not given there. */
@@ -48,6 +49,27 @@ class Places {
         this.deliveries = deliveries;
         this.ids = ids;
         this.clock = clock;
+    }
+
+    @Override
+    public List<PlaceRow> kept(UUID brand) {
+        return mapper.ofBrand(brand);
+    }
+
+    @Override
+    public PlaceRow ready(PlaceRow row) {
+        try {
+            PlaceOfUse place = place(row);
+            return new PlaceRow(
+                    row.id(), row.brandId(), place.name(), place.kind().name(), json(place), row.addedAt());
+        } catch (JacksonException | NullPointerException e) {
+            throw new IllegalArgumentException("What was given to the place cannot be read", e);
+        }
+    }
+
+    @Override
+    public void put(PlaceRow row, UUID brand) {
+        mapper.insert(row.of(ids.next(), brand));
     }
 
     List<PlaceResponse> ofBrand(UUID brandId) {

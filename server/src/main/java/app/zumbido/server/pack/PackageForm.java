@@ -52,14 +52,17 @@ final class PackageForm {
      * A brand without its trail, which lies beside it step by step.
      *
      * @param fonts older packages have none
+     * @param places older packages have none
      */
     record Head(
             BrandRecord brand,
             List<SourceRecord> sources,
-            @Nullable List<FontRecord> fonts) {
+            @Nullable List<FontRecord> fonts,
+            @Nullable List<PlaceRecord> places) {
         Head {
             sources = List.copyOf(sources);
             fonts = fonts == null ? List.of() : List.copyOf(fonts);
+            places = places == null ? List.of() : List.copyOf(places);
         }
     }
 

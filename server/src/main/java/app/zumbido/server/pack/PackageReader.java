@@ -103,6 +103,11 @@ final class PackageReader implements AutoCloseable {
             }
 
             @Override
+            public List<PlaceRecord> places() {
+                return head.places();
+            }
+
+            @Override
             public void steps(Consumer<BrandRecord.Step> each) {
                 steps.forEach(step -> each.accept(json(step, BrandRecord.Step.class)));
             }

@@ -2,6 +2,8 @@ package app.zumbido.server.pack;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.formats.fonts.UnreadableFontException;
+import app.zumbido.server.delivery.BrandPlaces;
+import app.zumbido.server.delivery.PlaceRow;
 import app.zumbido.server.http.FileStem;
 import app.zumbido.server.source.SourceMapper;
 import app.zumbido.server.source.SourceRow;
@@ -47,6 +49,7 @@ class PackageService {
     private final BrandKeeper keeper;
     private final SourceMapper sources;
     private final BrandFonts fonts;
+    private final BrandPlaces places;
     private final BlobStore blobs;
     private final Ids ids;
     private final TransactionTemplate transaction;
@@ -56,6 +59,7 @@ class PackageService {
             BrandKeeper keeper,
             SourceMapper sources,
             BrandFonts fonts,
+            BrandPlaces places,
             BlobStore blobs,
             Ids ids,
             TransactionTemplate transaction) {
@@ -63,6 +67,7 @@ class PackageService {
         this.keeper = keeper;
         this.sources = sources;
         this.fonts = fonts;
+        this.places = places;
         this.blobs = blobs;
         this.ids = ids;
         this.transaction = transaction;
@@ -86,6 +91,8 @@ class PackageService {
                 needed(standing).stream().map(SourceRecord::of).toList();
         List<FontRecord> faces =
                 fonts.usedBy(standing).stream().map(FontRecord::of).toList();
+        List<PlaceRecord> usedAt =
+                places.kept(brand).stream().map(PlaceRecord::of).toList();
         return new PackagedBrand() {
             @Override
             public BrandRecord head() {
@@ -100,6 +107,11 @@ class PackageService {
             @Override
             public List<FontRecord> fonts() {
                 return faces;
+            }
+
+            @Override
+            public List<PlaceRecord> places() {
+                return usedAt;
             }
 
             @Override
@@ -133,15 +145,20 @@ class PackageService {
                 packed.sources().forEach(source -> keep(source, reader));
                 List<FontRow> faces =
                         packed.fonts().stream().map(font -> keep(font, reader)).toList();
+                List<PlaceRow> usedAt = packed.places().stream()
+                        .map(place -> places.ready(place.row(packed.head().id())))
+                        .toList();
                 Map<UUID, UUID> own = new HashMap<>();
                 packed.sources().forEach(source -> own.put(source.id(), ids.next()));
-                arriving.add(new Arriving(records.ready(packed, own), packed.sources(), own, faces));
+                arriving.add(new Arriving(records.ready(packed, own), packed.sources(), own, faces, usedAt));
             }
             transaction.executeWithoutResult(status -> arriving.forEach(this::put));
             return arriving.stream()
                     .map(one -> new TakenIn(one.ready().brand(), one.ready().copy()))
                     .toList();
         } catch (BrokenRecordException e) {
+            throw new PackageException("The package cannot be taken in. " + e.getMessage(), e);
+        } catch (IllegalArgumentException e) {
             throw new PackageException("The package cannot be taken in. " + e.getMessage(), e);
         } catch (JacksonException e) {
             throw new PackageException("The package cannot be read: " + e.getOriginalMessage(), e);
@@ -151,7 +168,12 @@ class PackageService {
     }
 
     /** @param own by the id of a source in the package the one that it gets in a copy */
-    private record Arriving(ReadyBrand ready, List<SourceRecord> sources, Map<UUID, UUID> own, List<FontRow> faces) {}
+    private record Arriving(
+            ReadyBrand ready,
+            List<SourceRecord> sources,
+            Map<UUID, UUID> own,
+            List<FontRow> faces,
+            List<PlaceRow> places) {}
 
     private void put(Arriving arriving) {
         ReadyBrand ready = arriving.ready();
@@ -160,6 +182,7 @@ class PackageService {
             insert(source, ready.brand().id(), ready.copy() ? arriving.own().get(source.id()) : source.id());
         }
         arriving.faces().forEach(face -> fonts.put(face, ready.brand().id()));
+        arriving.places().forEach(place -> places.put(place, ready.brand().id()));
     }
 
     private void keep(SourceRecord source, PackageReader reader) {

@@ -30,7 +30,9 @@ final class PackageWriter {
             TreeSet<String> files = new TreeSet<>();
             for (PackagedBrand brand : brands) {
                 BrandRecord head = brand.head();
-                writer.json(PackageForm.pathOf(head.id()), new PackageForm.Head(head, brand.sources(), brand.fonts()));
+                writer.json(
+                        PackageForm.pathOf(head.id()),
+                        new PackageForm.Head(head, brand.sources(), brand.fonts(), brand.places()));
                 brand.steps(step -> writer.json(PackageForm.pathOf(head.id(), step.revision()), step));
                 brand.sources().forEach(source -> files.add(source.file()));
                 brand.fonts().forEach(font -> files.add(font.file()));

@@ -8,4 +8,6 @@ interface PackagedBrand extends RecordedBrand {
     List<SourceRecord> sources();
 
     List<FontRecord> fonts();
+
+    List<PlaceRecord> places();
 }

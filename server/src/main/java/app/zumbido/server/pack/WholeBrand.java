@@ -40,6 +40,11 @@ final class WholeBrand implements PackagedBrand {
     }
 
     @Override
+    public List<PlaceRecord> places() {
+        return head.places();
+    }
+
+    @Override
     public void steps(Consumer<BrandRecord.Step> each) {
         try (JsonParser parser = PackageForm.MAPPER.createParser(entry.get())) {
             while (!isTrail(parser) && parser.nextToken() != null) {

@@ -18,6 +18,8 @@ import app.zumbido.core.theme.Theme;
 import app.zumbido.formats.fonts.ShippedFaces;
 import app.zumbido.server.TestPictures;
 import app.zumbido.server.ZumbidoApplication;
+import app.zumbido.server.delivery.BrandPlaces;
+import app.zumbido.server.delivery.PlaceRow;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.logos.BrandLogos;
 import app.zumbido.server.source.SourceIntake;
@@ -36,6 +38,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -73,12 +76,20 @@ class PackageTest {
         id = keeper.begin("Ostrel Ferries", Optional.of("OF")).brand().id();
         here.getBean(SourceIntake.class).add(id, "logo.png", new ByteArrayInputStream(TestPictures.logo()));
         giveAFont(here.getBean(BrandFonts.class));
+        BrandPlaces places = here.getBean(BrandPlaces.class);
+        places.put(places.ready(place("ostrel.example", "SITE")), id);
         for (Function<Brand, Change> change : EveryChange.of(here.getBean(Ids.class))) {
             keeper.change(id, IfMatch.anything(), change);
         }
         keeper.undo(id, IfMatch.anything());
         keeper.undo(id, IfMatch.anything());
         keeper.redo(id, IfMatch.anything());
+    }
+
+    private static PlaceRow place(String name, String kind) {
+        String given = "{\"colors\":[{\"swatch\":\"" + new UUID(0, 7)
+                + "\",\"name\":\"Teal\",\"hex\":\"#0F7C7A\"}],\"logo\":\"key\"}";
+        return new PlaceRow(new UUID(0, 1), new UUID(0, 1), name, kind, given, Instant.parse("2026-03-01T08:00:00Z"));
     }
 
     private void giveAFont(BrandFonts fonts) {
@@ -146,6 +157,14 @@ class PackageTest {
     }
 
     @Test
+    void aPlaceThatCannotBeIsRefused() {
+        BrandPlaces places = here.getBean(BrandPlaces.class);
+        for (PlaceRow wrong : List.of(place("", "SITE"), place("Site", "MOON"))) {
+            assertThatThrownBy(() -> places.ready(wrong)).isInstanceOf(IllegalArgumentException.class);
+        }
+    }
+
+    @Test
     void isEqualToTheBitOnAnEmptyShelf() {
         byte[] sent = send(here, id);
         Brand taken = takeIn(there, sent).get(0).brand();
@@ -155,6 +174,10 @@ class PackageTest {
                 .singleElement()
                 .satisfies(font -> assertThat(font.family()).isEqualTo("Lora"))
                 .satisfies(font -> assertThat(font.weight()).isEqualTo(700));
+        assertThat(there.getBean(BrandPlaces.class).kept(id))
+                .singleElement()
+                .satisfies(place -> assertThat(place.name()).isEqualTo("ostrel.example"))
+                .satisfies(place -> assertThat(place.given()).contains("#0F7C7A", "\"logo\":\"key\""));
         BrandKeeper keeper = there.getBean(BrandKeeper.class);
         assertThat(keeper.load(id)).isEqualTo(here.getBean(BrandKeeper.class).load(id));
         assertThat(keeper.trail(id, OptionalLong.empty(), 500))

@@ -1,5 +1,6 @@
 package app.zumbido.formats.office.pages;
 
+import app.zumbido.core.type.CommonFamily;
 import app.zumbido.core.type.FontSet;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.Place;
@@ -15,6 +16,7 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -59,7 +61,12 @@ final class EmbeddedFonts {
 
     private String font(Lettering lettering, TypeRole role) {
         StringBuilder xml = new StringBuilder("<w:font w:name=\"%s\">".formatted(Xml.text(lettering.family())));
-        assets.letters(role).ifPresent(letters -> xml.append(described(letters)));
+        Optional<Letters> known = assets.letters(role);
+        alternative(lettering, known)
+                .ifPresent(other -> xml.append("<w:altName w:val=\"")
+                        .append(Xml.text(other))
+                        .append("\"/>"));
+        known.ifPresent(letters -> xml.append(described(letters)));
         List<FontProgram> programs = assets.programs(lettering.family()).stream()
                 .sorted(Comparator.comparing(FontProgram::italic).thenComparing(FontProgram::bold))
                 .toList();
@@ -77,12 +84,18 @@ final class EmbeddedFonts {
         return xml.append("</w:font>").toString();
     }
 
+    /** What somebody chose to be seen instead, what is most alike, or the open family of the same metrics. */
+    private static Optional<String> alternative(Lettering lettering, Optional<Letters> known) {
+        return Optional.ofNullable(lettering.standIns().get(Place.LETTERS))
+                .or(() -> known.stream()
+                        .flatMap(letters -> letters.standIns().stream())
+                        .filter(standIn -> standIn.place() == Place.LETTERS)
+                        .map(standIn -> standIn.face().family())
+                        .findFirst())
+                .or(() -> CommonFamily.named(lettering.family()).flatMap(CommonFamily::twin));
+    }
+
     private static String described(Letters letters) {
-        String instead = letters.standIns().stream()
-                .filter(standIn -> standIn.place() == Place.LETTERS)
-                .map(standIn -> "<w:altName w:val=\"" + Xml.text(standIn.face().family()) + "\"/>")
-                .findFirst()
-                .orElse("");
         String panose = letters.panose().get(0) == 0
                 ? ""
                 : letters.panose().stream()
@@ -95,7 +108,7 @@ final class EmbeddedFonts {
             case SCRIPT -> "script";
         };
         String pitch = family.equals("modern") ? "fixed" : "variable";
-        return instead + panose + "<w:family w:val=\"" + family + "\"/><w:pitch w:val=\"" + pitch + "\"/>";
+        return panose + "<w:family w:val=\"" + family + "\"/><w:pitch w:val=\"" + pitch + "\"/>";
     }
 
     /** The key in reverse order of its bytes, twice, over the first bytes of the file. */

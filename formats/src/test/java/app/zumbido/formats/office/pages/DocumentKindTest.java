@@ -4,8 +4,13 @@ import static app.zumbido.formats.office.OfficeSchemas.parts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.type.FaceKind;
+import app.zumbido.core.type.FontFamily;
+import app.zumbido.core.type.Lettering;
+import app.zumbido.core.type.Place;
 import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
@@ -133,6 +138,24 @@ class DocumentKindTest {
         assertThat(OfficeSchemas.text(file, "word/settings.xml")).contains("<w:embedTrueTypeFonts/>");
         assertThat(OfficeSchemas.text(written(DocumentKind.TEMPLATE), "word/settings.xml"))
                 .doesNotContain("embedTrueTypeFonts");
+    }
+
+    /** Source of the twin: the open family of the metrics of a common one; ECMA-376 Part 1, 17.8.3.1 (altName). */
+    @Test
+    void namesWhatIsSeenWhereAFontIsMissing() throws IOException {
+        Lettering heading = BRAND.type().get(TypeRole.HEADING).in(new FontFamily("Cambria", FaceKind.SERIF));
+        Lettering body = BRAND.type()
+                .get(TypeRole.BODY)
+                .in(new FontFamily("House Sans", FaceKind.SANS))
+                .instead(Map.of(Place.LETTERS, "Verdana"));
+        Brand brand = BRAND.apply(new TypeChange.SetLettering(TypeRole.HEADING, heading))
+                .apply(new TypeChange.SetLettering(TypeRole.BODY, body));
+        byte[] file = BrandExample.written(DocumentKind.LETTER, brand);
+        assertThat(OfficeSchemas.errors(file)).isEmpty();
+        assertThat(OfficeSchemas.text(file, "word/fontTable.xml"))
+                .contains(
+                        "<w:font w:name=\"Cambria\"><w:altName w:val=\"Caladea\"/>",
+                        "<w:font w:name=\"House Sans\"><w:altName w:val=\"Verdana\"/>");
     }
 
     @Test

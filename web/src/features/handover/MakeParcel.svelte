@@ -21,6 +21,7 @@
 
   let job = $state.raw<Job>();
   let problem = $state<string>();
+  let stopping = false;
   let abort = new AbortController();
 
   const under = $derived(job !== undefined && (job.state === 'waiting' || job.state === 'running'));
@@ -30,6 +31,7 @@
   async function make() {
     problem = undefined;
     job = undefined;
+    stopping = false;
     abort = new AbortController();
     try {
       const started = await bench.handover.startParcel(theme, [...items]);
@@ -41,15 +43,22 @@
         problem = 'The parcel could not be made; nothing was handed over. Try again.';
       }
     } catch (error) {
-      if (!abort.signal.aborted) {
+      if (abort.signal.aborted) {
+        return;
+      }
+      job = undefined;
+      if (stopping) {
+        // It was done before it could be stopped: the log has it.
+        onmade();
+      } else {
         problem = messageOf(error);
-        job = undefined;
       }
     }
   }
 
   async function stop() {
     if (job) {
+      stopping = true;
       try {
         await bench.handover.stop(job);
       } catch (error) {

@@ -29,8 +29,8 @@ import java.util.stream.Stream;
  * whatever is text reads where it stands.
  *
  * @param colors all twelve
- * @param lead the main colour: what titles, bands and heads of tables stand on
- * @param second told from the lead, of the accents in their order; the highlight is left for the one thing that matters
+ * @param lead the main colour: what titles, bands and heads of tables stand on; the next one where the pages have that colour
+ * @param second told from the lead and from the pages, of the accents in their order; the highlight is left for the one thing that matters
  * @param tableHead what has that role, else the lead
  * @param band every second row of tables: what has that role, else the second ground
  * @param highlight what has that role, else the first accent
@@ -61,13 +61,20 @@ public record ThemedLook(
         Map<ThemeSlot, Rgb> colors = look.colors();
         SlotColor firstAccent = SlotColor.of(ThemeSlot.ACCENT_1);
         SlotColor highlight = ofRole(Role.HIGHLIGHT, look, colors).orElse(firstAccent);
-        SlotColor lead = ofRole(Role.MAIN, look, colors).orElse(firstAccent);
+        Rgb page = colors.get(look.theme().ground().page());
+        SlotColor main = ofRole(Role.MAIN, look, colors).orElse(firstAccent);
+        // What the pages are made of leads nowhere on them: the next colour does.
+        SlotColor lead = isTold(main, page, colors) ? main : second(main, page, highlight, colors);
         return new ThemedLook(
                 look,
                 colors,
                 lead,
-                second(lead, highlight, colors),
-                readable(ofRole(Role.TABLE_HEAD, look, colors).orElse(lead), colors),
+                second(lead, page, highlight, colors),
+                readable(
+                        ofRole(Role.TABLE_HEAD, look, colors)
+                                .filter(head -> isTold(head, page, colors))
+                                .orElse(lead),
+                        colors),
                 ofRole(Role.BAND, look, colors)
                         .orElse(SlotColor.of(look.theme().ground().pages().get(1))),
                 highlight,
@@ -87,6 +94,10 @@ public record ThemedLook(
         return of(new Look(brand.with(brand.themes().changing(theme, it -> it.on(PageGround.LIGHT))), theme));
     }
 
+    private static boolean isTold(SlotColor color, Rgb from, Map<ThemeSlot, Rgb> colors) {
+        return Difference.between(color.in(colors), from) >= Difference.TOLD_APART;
+    }
+
     private static Optional<SlotColor> ofRole(Role role, Look look, Map<ThemeSlot, Rgb> colors) {
         return look.roles()
                 .first(role)
@@ -94,12 +105,12 @@ public record ThemedLook(
     }
 
     /** Greys come after what has a hue. */
-    private static SlotColor second(SlotColor lead, SlotColor highlight, Map<ThemeSlot, Rgb> colors) {
+    private static SlotColor second(SlotColor lead, Rgb page, SlotColor highlight, Map<ThemeSlot, Rgb> colors) {
         Rgb taken = lead.in(colors);
         return ThemeSlot.ACCENTS.stream()
                 .map(SlotColor::of)
                 .filter(accent -> !accent.equals(highlight))
-                .filter(accent -> Difference.between(accent.in(colors), taken) >= Difference.TOLD_APART)
+                .filter(accent -> isTold(accent, taken, colors) && isTold(accent, page, colors))
                 .min(Comparator.comparing(accent -> !Oklch.of(accent.in(colors)).isColorful()))
                 .orElse(lead);
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.core.color.Compositing;
 import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.Gradient;
@@ -109,6 +110,22 @@ class ThemedLookTest {
         assertThat(look.lead().in(look.colors())).isNotEqualTo(look.colors().get(ThemeSlot.DARK_1));
         // A grey is no second colour as long as there is a hue.
         assertThat(look.second().in(look.colors())).isNotEqualTo(Rgb.ofHex("8C8C88"));
+    }
+
+    /** On pages that have the main colour themselves, a band or a head of that colour would not be seen. */
+    @Test
+    void theNextColorLeadsWhereThePagesHaveTheMainOne() {
+        Look light =
+                of("0B2A4A", "0F7C7A", "F2682A", "5B6670", "EAF3F2", "FFFFFF").look();
+        Look dark = light.brand()
+                .apply(new ThemeChange.SetGround(light.themeId(), PageGround.DARK))
+                .look();
+        ThemedLook look = ThemedLook.of(dark);
+        assertThat(look.page().in(look.colors())).isEqualTo(Rgb.ofHex("0B2A4A"));
+        assertThat(ThemedLook.of(light).lead().in(light.colors())).isEqualTo(Rgb.ofHex("0B2A4A"));
+        assertThat(look.lead().in(look.colors())).isEqualTo(Rgb.ofHex("0F7C7A"));
+        assertThat(Difference.between(look.tableHead().in(look.colors()), Rgb.ofHex("0B2A4A")))
+                .isGreaterThan(Difference.TOLD_APART);
     }
 
     @Test

@@ -17,8 +17,11 @@ public record Grid(SlideSize size, Corner corner) {
     private static final double FOOT_HEIGHT = 0.32;
     private static final long NUMBER_WIDTH = Box.units(0.5);
     private static final long DATE_WIDTH = Box.units(1.7);
-    static final double TITLE_TOP = 0.42;
-    private static final double TITLE_HEIGHT = 1.02;
+    private static final double UPPER_LOGO = 0.42;
+    /** Room for two lines of the usual size. */
+    private static final double TITLE_TOP = 0.28;
+
+    private static final double TITLE_HEIGHT = 1.16;
     private static final double BELOW_TITLE = 1.54;
     private static final double BODY_END = 6.3;
     /** Where a picture ends that leaves a strip for logo and number. */
@@ -45,7 +48,7 @@ public record Grid(SlideSize size, Corner corner) {
 
     Box logo(double ratio) {
         long x = isLeft() ? size.margin() : size.width() - size.margin() - LOGO_WIDTH;
-        return Box.of(x, isUpper() ? TITLE_TOP : FOOT - (LOGO_HEIGHT - FOOT_HEIGHT), LOGO_WIDTH, LOGO_HEIGHT)
+        return Box.of(x, isUpper() ? UPPER_LOGO : FOOT - (LOGO_HEIGHT - FOOT_HEIGHT), LOGO_WIDTH, LOGO_HEIGHT)
                 .fitting(ratio, !isLeft());
     }
 

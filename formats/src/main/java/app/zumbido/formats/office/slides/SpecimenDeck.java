@@ -104,7 +104,7 @@ public final class SpecimenDeck implements DeliveryWriter {
                         .placeholder(text("Subtitle", "subTitle", LayoutPlans.BODY, "A slide for every layout"));
             case SECTION -> title(shapes, "Text, pictures, figures").placeholder(body(LayoutPlans.EXTRA, "1"));
             case CONTENT ->
-                title(shapes, "A title says what the slide says")
+                title(shapes, "Titles say what follows")
                         .placeholder(body(LayoutPlans.SUBHEADING, "A subheading says for whom"))
                         .placeholder(list(zip, slide));
             case COLUMNS ->

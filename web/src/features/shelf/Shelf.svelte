@@ -5,6 +5,7 @@
   import Wordmark from '../../ui/Wordmark.svelte';
   import Button from '../../ui/Button.svelte';
   import Complaint from '../../ui/Complaint.svelte';
+  import { FileDrop } from '../../ui/filedrop.svelte';
   import BrandRow from './BrandRow.svelte';
   import DefaultsDialog from './DefaultsDialog.svelte';
   import ShelfTools from './ShelfTools.svelte';
@@ -12,6 +13,7 @@
 
   const shelf = new ShelfState();
   const doing = new Doing();
+  const dropped = new FileDrop(takeIn);
 
   let name = $state('');
   let said = $state<string>();
@@ -67,7 +69,7 @@
 <svelte:head><title>Shelf - Zumbido</title></svelte:head>
 
 <header><Wordmark /></header>
-<main>
+<main ondragover={dropped.enter} ondragleave={dropped.leave} ondrop={dropped.drop} class:over={dropped.over}>
   <h1>Shelf</h1>
   <p class="lead">Every brand has its place here: colours, theme and what is handed over.</p>
 
@@ -140,6 +142,11 @@
 {/if}
 
 <style>
+  .over {
+    outline: 3px solid var(--ink);
+    outline-offset: -3px;
+  }
+
   header {
     display: flex;
     align-items: center;

@@ -48,16 +48,16 @@
       >Send out {more ? 'these' : 'all'} {brands.length}</a
     >
   {/if}
-  <Button look="quiet" onclick={() => input.click()}>Take in packages</Button>
+  <Button look="quiet" onclick={() => input.click()}>Take in packages or templates</Button>
   <Button look="quiet" onclick={ondefaults}>Defaults for new brands</Button>
   <input
     bind:this={input}
     class="visually-hidden"
     type="file"
-    accept=".zip,application/zip"
+    accept=".zip,application/zip,.potx,.pptx,.dotx,.docx,.xltx,.xlsx,.otp,.odp,.ott,.odt,.ots,.ods"
     multiple
     tabindex="-1"
-    aria-label="Packages to take in"
+    aria-label="Packages or templates to take in"
     {onchange}
   />
 </div>

@@ -1,12 +1,16 @@
 import { answered, api } from '../../api/client';
 import { messageOf } from '../../api/problem';
 import type { Defaults, ShelfBrand } from '../../api/types';
-import { takeInPackage } from '../../api/upload';
+import { takeInPackage, uploadSource } from '../../api/upload';
 import { familiesOf } from '../../bench/families';
 import { LatestOnly } from '../../bench/latest';
 
 /** So many brands are shown until somebody wants more of them. */
 const PAGE = 100;
+
+/** Files that carry a theme, by what their names end in. */
+const TEMPLATE = /\.(pot|ppt|dot|doc|xlt|xls)x$|\.o[td][pts]$/i;
+const LONGEST_NAME = 120;
 
 /** All brands, those that stand on the shelf and those that were taken off. */
 export class ShelfState {
@@ -88,7 +92,7 @@ export class ShelfState {
   }
 
   /**
-   * Takes packages in one after the other; one that is refused stops no other.
+   * Takes packages in one after the other, and begins a brand of every file that has a theme; one that is refused stops no other.
    * @param onprogress is told what is being done
    * @return what happened, a line each
    */
@@ -97,6 +101,10 @@ export class ShelfState {
     for (const [index, file] of files.entries()) {
       onprogress(`Taking in ${file.name} (${index + 1} of ${files.length})…`);
       try {
+        if (TEMPLATE.test(file.name)) {
+          lines.push(await this.#beginOf(file));
+          continue;
+        }
         const { brands } = await takeInPackage(file);
         lines.push(
           ...brands.map(({ name, copy }) =>
@@ -109,6 +117,20 @@ export class ShelfState {
     }
     await this.load();
     return lines;
+  }
+
+  /** A brand that begins with the theme of a file: its colours and their names, slots and fonts. */
+  async #beginOf(file: File): Promise<string> {
+    const name = file.name.replace(TEMPLATE, '').slice(0, LONGEST_NAME).trim() || 'New brand';
+    const id = await this.begin(name);
+    const source = await uploadSource(id, file, () => undefined, new AbortController().signal);
+    try {
+      const params = { path: { id, sid: source.id }, header: { 'If-Match': '*' } };
+      await answered(api.POST('/api/brands/{id}/sources/{sid}/theme', { params }));
+      return `${name} is on the shelf, with the theme of ${file.name}.`;
+    } catch (error) {
+      return `${name} is on the shelf, without a theme: ${messageOf(error)}`;
+    }
   }
 
   /** @return names of the families that every brand has */

@@ -217,4 +217,26 @@ class HandOverJourney extends Journey {
                         Decks.themeOf(again).getContents().getThemeElements().getClrScheme()))
                 .isEqualTo(slots);
     }
+
+    /** On the shelf the same file begins a brand by itself. */
+    @Test
+    void aTemplateOnTheShelfBeginsABrand() throws Exception {
+        putOnTheShelf("Pellory");
+        choose(file("logo.png", Drawings.ferryLogo()));
+        assertThat(page.getByText("Drafted from logo.png")).isVisible();
+        openStation("Hand over");
+        Path template =
+                page.waitForDownload(() -> link("slides, OpenDocument").click()).path();
+        page.navigate(server.address());
+        page.getByLabel("Packages or templates to take in")
+                .setInputFiles(file("Pellory again.otp", Files.readAllBytes(template)));
+        assertThat(page.getByText("Pellory again is on the shelf, with the theme of Pellory again.otp."))
+                .isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Pellory again"))
+                .first()
+                .click();
+        assertThat(page.getByLabel("Strip").getByText("0F7C7A")).isVisible();
+        openStation("Hand over");
+        assertThat(link("16:9, Presentation template")).isVisible();
+    }
 }

@@ -123,13 +123,24 @@ export class ShelfState {
   async #beginOf(file: File): Promise<string> {
     const name = file.name.replace(TEMPLATE, '').slice(0, LONGEST_NAME).trim() || 'New brand';
     const id = await this.begin(name);
-    const source = await uploadSource(id, file, () => undefined, new AbortController().signal);
+    const source = await this.#firstSourceOf(id, file);
     try {
       const params = { path: { id, sid: source.id }, header: { 'If-Match': '*' } };
       await answered(api.POST('/api/brands/{id}/sources/{sid}/theme', { params }));
       return `${name} is on the shelf, with the theme of ${file.name}.`;
     } catch (error) {
       return `${name} is on the shelf, without a theme: ${messageOf(error)}`;
+    }
+  }
+
+  /** A file that is refused leaves no empty brand behind. */
+  async #firstSourceOf(id: string, file: File): ReturnType<typeof uploadSource> {
+    try {
+      return await uploadSource(id, file, () => undefined, new AbortController().signal);
+    } catch (error) {
+      const params = { path: { id }, header: { 'If-Match': '*' } };
+      await answered(api.DELETE('/api/brands/{id}', { params }));
+      throw error;
     }
   }
 

@@ -1,7 +1,6 @@
 package app.zumbido.formats.layouts;
 
 import app.zumbido.core.brand.TemplateDesign;
-import app.zumbido.core.brand.ThemedInks;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.brand.ThemedRun;
 import app.zumbido.core.color.Fraction;
@@ -16,6 +15,7 @@ import app.zumbido.formats.layouts.LayoutPlan.Holder;
 import app.zumbido.formats.layouts.LayoutPlan.Item;
 import app.zumbido.formats.layouts.LayoutPlan.Kind;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Plans the layouts of one look. Whatever is drawn belongs to a layout: what a layout has of its own, programs show beneath
@@ -64,13 +64,8 @@ public final class LayoutPlans {
         return sheet.items();
     }
 
-    /** @return what is written on the page of the theme */
-    public ThemedInks inks() {
-        return look.inks(look.page());
-    }
-
     public List<LayoutPlan> all() {
-        return List.of(SlideLayout.values()).stream().map(this::of).toList();
+        return Stream.of(SlideLayout.values()).map(this::of).toList();
     }
 
     public LayoutPlan of(SlideLayout layout) {

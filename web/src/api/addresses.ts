@@ -86,3 +86,14 @@ export function logoFileOf(brandId: string, form: FormName, version: LogoVersion
 export function iconOf(brandId: string, size: number, key: string): string {
   return `/api/brands/${brandId}/logos/icon?size=${size}&key=${key}`;
 }
+
+/** @param scale 1 to 4 times its size on a screen @param page the only one, 1 first; nothing: all beneath each other */
+export function guidePictureOf(
+  brandId: string,
+  kind: 'guide-png' | 'guide-jpeg',
+  theme: string,
+  { scale, page, paper }: { scale: number; page: number | undefined; paper: boolean },
+): string {
+  const only = page === undefined ? '' : `&page=${page}`;
+  return `${deliveryOf(brandId, kind, theme)}&scale=${scale}${only}${paper ? '' : '&paper=false'}`;
+}

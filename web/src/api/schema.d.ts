@@ -484,6 +484,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/guide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["guide"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/guide/mood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["mood"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/guide/sections/{section}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["section"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/guide/sections/{section}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["place"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/guide/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sheet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/guide/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["words"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/handed-over": {
         parameters: {
             query?: never;
@@ -2634,6 +2730,16 @@ export interface components {
         AssignRequest: {
             swatches: string[];
         };
+        BoxResponse: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         BrandName: {
             name: string;
         };
@@ -3029,6 +3135,130 @@ export interface components {
             name: string;
             own: boolean;
         };
+        GuideMarkResponse: {
+            /** Format: int32 */
+            angle?: number;
+            /** Format: double */
+            baseline?: number;
+            color?: string;
+            crop?: number[];
+            dashed?: boolean;
+            family?: string;
+            /** @enum {string} */
+            form?: "primary" | "short" | "submark" | "icon";
+            /** Format: double */
+            height: number;
+            italic?: boolean;
+            /** @enum {string} */
+            kind: "words" | "fill" | "outline" | "line" | "ramp" | "picture" | "logo";
+            /** Format: double */
+            opacity?: number;
+            over?: string;
+            radial?: boolean;
+            rising?: boolean;
+            /** Format: double */
+            size?: number;
+            /** Format: uuid */
+            source?: string;
+            stops?: string[];
+            text?: string;
+            /** Format: double */
+            thickness?: number;
+            /** Format: int32 */
+            tracking?: number;
+            /** Format: double */
+            turned?: number;
+            /** @enum {string} */
+            version?: "light" | "dark" | "one-dark" | "one-light";
+            /** Format: int32 */
+            weight?: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        GuideMoodRequest: {
+            byHand: boolean;
+            pictures: components["schemas"]["MoodPictureRequest"][];
+        };
+        GuidePageResponse: {
+            ground: string;
+            /** Format: double */
+            height: number;
+            marks: components["schemas"]["GuideMarkResponse"][];
+            /** Format: int32 */
+            number: number;
+            sections: components["schemas"]["PlacedSectionResponse"][];
+            text: string;
+            /** Format: double */
+            width: number;
+        };
+        GuideResponse: {
+            byHand: boolean;
+            mood: components["schemas"]["MoodPictureResponse"][];
+            pages: components["schemas"]["GuidePageResponse"][];
+            sections: components["schemas"]["GuideSectionResponse"][];
+            sheet: components["schemas"]["GuideSheetResponse"];
+            words: components["schemas"]["GuideWordsResponse"];
+        };
+        GuideSectionRequest: {
+            note?: string;
+            /** @enum {string} */
+            share?: "third" | "half" | "full";
+            shown?: boolean;
+            title?: string;
+        };
+        GuideSectionResponse: {
+            /** @enum {string} */
+            kind: "title" | "logos" | "do-nots" | "colors" | "codes" | "tints" | "roles" | "standings" | "shares" | "charts" | "grounds" | "letters" | "mood" | "voice" | "elements" | "site" | "slots" | "files" | "contact";
+            missing?: string;
+            note: string;
+            /** Format: int32 */
+            page?: number;
+            /** @enum {string} */
+            share: "third" | "half" | "full";
+            shown: boolean;
+            title: string;
+            usualTitle: string;
+        };
+        GuideSheetRequest: {
+            /** Format: int32 */
+            board?: number;
+            /** @enum {string} */
+            format: "a4" | "letter" | "slide" | "board";
+            lying: boolean;
+            /** @enum {string} */
+            spacing: "close" | "even" | "wide";
+        };
+        GuideSheetResponse: {
+            /** Format: int32 */
+            board: number;
+            /** @enum {string} */
+            format: "a4" | "letter" | "slide" | "board";
+            lying: boolean;
+            /** @enum {string} */
+            spacing: "close" | "even" | "wide";
+        };
+        GuideWordsRequest: {
+            contact: string;
+            dated: string;
+            files: string;
+            line: string;
+            mood: string;
+            sounding: string;
+            voice: string;
+        };
+        GuideWordsResponse: {
+            contact: string;
+            dated: string;
+            files: string;
+            line: string;
+            mood: string;
+            sounding: string;
+            voice: string;
+        };
         HandedFile: {
             kind: string;
             path: string;
@@ -3098,7 +3328,7 @@ export interface components {
         };
         ItemResponse: {
             /** @enum {string} */
-            audience: "office" | "sites";
+            audience: "people" | "office" | "sites";
             files: components["schemas"]["ItemFileResponse"][];
             id: string;
             name: string;
@@ -3337,6 +3567,34 @@ export interface components {
             /** Format: double */
             lightness?: number;
         };
+        MoodPictureRequest: {
+            /** Format: double */
+            height?: number;
+            /** @enum {string} */
+            share?: "third" | "half" | "full";
+            /** Format: uuid */
+            source: string;
+            /** Format: double */
+            width?: number;
+            /** Format: double */
+            x?: number;
+            /** Format: double */
+            y?: number;
+        };
+        MoodPictureResponse: {
+            /** Format: double */
+            height: number;
+            /** @enum {string} */
+            share: "third" | "half" | "full";
+            /** Format: uuid */
+            source: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         MoodRequest: {
             /** Format: double */
             amount: number;
@@ -3414,7 +3672,7 @@ export interface components {
             from?: string;
             hex?: string;
             /** @enum {string} */
-            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "lettering-set" | "lettering-sized" | "lettering-styled" | "lettering-colored" | "stand-ins-chosen" | "logo-face-dropped" | "pair-of-faces-taken" | "type-scaled" | "languages-set" | "logo-put" | "logo-made" | "logo-trimmed" | "logo-dropped" | "logo-version-put" | "logo-version-freed" | "logo-measured" | "logo-worded" | "element-added" | "element-changed" | "element-dropped" | "template-designed" | "drafted" | "drafted-again" | "theme-taken";
+            kind: "begun" | "copied" | "brand-renamed" | "short-code-set" | "swatches-added" | "swatches-seen" | "swatch-renamed" | "swatch-recolored" | "swatch-lightened" | "swatch-darkened" | "swatch-strengthened" | "swatch-quieted" | "swatch-turned" | "swatch-removed" | "swatch-moved" | "swatches-ordered" | "swatches-merged" | "swatches-grouped" | "swatch-noted" | "swatch-freed" | "group-renamed" | "group-moved" | "group-removed" | "palette-begun" | "palette-used" | "palette-renamed" | "palette-dropped" | "mood-applied" | "remark-put-aside" | "remark-brought-back" | "hierarchy-marked" | "off-limits-set" | "off-limits-lifted" | "role-assigned" | "roles-drafted" | "role-worded" | "proportion-set" | "chart-ordered" | "slot-filled" | "suggestion-applied" | "suggestion-policy-set" | "theme-renamed" | "theme-ground-set" | "theme-added" | "theme-removed" | "theme-leads" | "pair-narrowed" | "pair-left" | "pair-allowed" | "pair-freed" | "ground-kept" | "ground-changed" | "ground-dropped" | "lettering-set" | "lettering-sized" | "lettering-styled" | "lettering-colored" | "stand-ins-chosen" | "logo-face-dropped" | "pair-of-faces-taken" | "type-scaled" | "languages-set" | "logo-put" | "logo-made" | "logo-trimmed" | "logo-dropped" | "logo-version-put" | "logo-version-freed" | "logo-measured" | "logo-worded" | "element-added" | "element-changed" | "element-dropped" | "template-designed" | "guide-sheet-set" | "guide-section-shown" | "guide-section-left-out" | "guide-section-moved" | "guide-section-sized" | "guide-section-retitled" | "guide-section-noted" | "guide-worded" | "guide-mood-set" | "drafted" | "drafted-again" | "theme-taken";
             slot?: string;
             subject?: string;
             theme?: string;
@@ -3536,6 +3794,12 @@ export interface components {
             name: string;
             redo: components["schemas"]["RedoResponse"][];
             redoLogo: boolean;
+        };
+        PlacedSectionResponse: {
+            box: components["schemas"]["BoxResponse"];
+            /** @enum {string} */
+            kind: "title" | "logos" | "do-nots" | "colors" | "codes" | "tints" | "roles" | "standings" | "shares" | "charts" | "grounds" | "letters" | "mood" | "voice" | "elements" | "site" | "slots" | "files" | "contact";
+            title?: components["schemas"]["BoxResponse"];
         };
         PolicyRequest: {
             /** @enum {string} */
@@ -3726,6 +3990,10 @@ export interface components {
         ScaleRequest: {
             /** @enum {string} */
             scale: "minor-third" | "major-third" | "fourth" | "fifth" | "golden";
+        };
+        SectionPlaceRequest: {
+            /** Format: int32 */
+            place: number;
         };
         SeriesResponse: {
             hex: string;
@@ -4867,6 +5135,9 @@ export interface operations {
                 theme?: string;
                 width?: number;
                 height?: number;
+                scale?: number;
+                page?: number;
+                paper?: boolean;
             };
             header?: never;
             path: {
@@ -5268,6 +5539,211 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SortRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    guide: {
+        parameters: {
+            query?: {
+                theme?: string;
+                onePage?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuideResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    mood: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuideMoodRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    section: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                section: "title" | "logos" | "do-nots" | "colors" | "codes" | "tints" | "roles" | "standings" | "shares" | "charts" | "grounds" | "letters" | "mood" | "voice" | "elements" | "site" | "slots" | "files" | "contact";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuideSectionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+                section: "title" | "logos" | "do-nots" | "colors" | "codes" | "tints" | "roles" | "standings" | "shares" | "charts" | "grounds" | "letters" | "mood" | "voice" | "elements" | "site" | "slots" | "files" | "contact";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SectionPlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuideSheetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    /** @description The revision of the brand, in quotes */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrandResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            412: components["responses"]["Problem412"];
+            422: components["responses"]["Problem422"];
+            428: components["responses"]["Problem428"];
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuideWordsRequest"];
             };
         };
         responses: {

@@ -4,6 +4,7 @@
   import Codes from '../features/gather/Codes.svelte';
   import Contrast from '../features/contrast/Contrast.svelte';
   import Gather from '../features/gather/Gather.svelte';
+  import Guide from '../features/guide/Guide.svelte';
   import HandOver from '../features/handover/HandOver.svelte';
   import Logos from '../features/logos/Logos.svelte';
   import Palette from '../features/palette/Palette.svelte';
@@ -39,6 +40,9 @@
   $effect(() => bench.kept.follow());
 
   let helping = $state(false);
+  /** The guide takes the room of the specimens, until somebody wants them. */
+  let specimens = $state(false);
+  const docked = $derived(station !== 'guide' || specimens);
 
   function take(files: Iterable<File>) {
     const fonts = [...files].filter(isFont);
@@ -113,6 +117,8 @@
     } else if (event.key === '/') {
       event.preventDefault();
       document.querySelector<HTMLElement>('[data-strip] button')?.focus();
+    } else if (event.key === 'u' && station === 'guide') {
+      specimens = !specimens;
     } else if (event.key === '?') {
       helping = true;
     }
@@ -126,7 +132,7 @@
 
 <EyesFilter />
 {#if bench.kept.loaded}
-  <div class="bench">
+  <div class="bench" class:docked>
     <Head onstep={step} onhelp={() => (helping = true)} />
     <Strip />
     <Rail {station} />
@@ -146,11 +152,13 @@
         <Type />
       {:else if station === 'logos'}
         <Logos />
+      {:else if station === 'guide'}
+        <Guide specimens={docked} onspecimens={() => (specimens = !specimens)} />
       {:else}
         <HandOver />
       {/if}
     </main>
-    <InUse />
+    {#if docked}<InUse />{/if}
   </div>
 {:else if bench.kept.problem}
   <main class="missing">
@@ -172,9 +180,14 @@
 <style>
   .bench {
     display: grid;
-    grid-template: var(--head) var(--strip) 1fr / var(--rail) minmax(0, 1fr) var(--dock);
-    grid-template-areas: 'head head head' 'strip strip strip' 'rail station dock';
+    grid-template: var(--head) var(--strip) 1fr / var(--rail) minmax(0, 1fr);
+    grid-template-areas: 'head head' 'strip strip' 'rail station';
     height: 100vh;
+  }
+
+  .docked {
+    grid-template-columns: var(--rail) minmax(0, 1fr) var(--dock);
+    grid-template-areas: 'head head head' 'strip strip strip' 'rail station dock';
   }
 
   main {

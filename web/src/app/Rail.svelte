@@ -18,6 +18,7 @@
     contrast: contrastState(),
     type: typeState(),
     logos: counted(bench.brand.logos.forms.length, 'form'),
+    guide: bench.brand.swatches.length === 0 ? 'needs colours' : 'as it will print',
     handover: bench.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
   });
 

@@ -16,6 +16,7 @@ import { lettersReady } from './browserfaces';
 import { Faces } from './faces.svelte';
 import { familiesOf, isFont } from './families';
 import { GroundWork } from './grounds.svelte';
+import { GuideWork } from './guide.svelte';
 import { Intake, type SourceText } from './intake.svelte';
 import { KeptBrand } from './kept.svelte';
 import { PaletteWork } from './palette.svelte';
@@ -42,6 +43,7 @@ export class Bench {
   readonly grounds: GroundWork;
   readonly type: TypeWork;
   readonly logos: LogoWork;
+  readonly guide: GuideWork;
   readonly handover: HandoverWork;
   readonly faces: Faces;
   readonly sheet: Sheet;
@@ -60,6 +62,7 @@ export class Bench {
     this.grounds = new GroundWork(this.kept, this.themes);
     this.type = new TypeWork(this.kept);
     this.logos = new LogoWork(this.kept, () => (this.kept.loaded ? this.theme.id : undefined));
+    this.guide = new GuideWork(this.kept);
     this.handover = new HandoverWork(this.kept);
     this.faces = new Faces(id);
     this.sheet = new Sheet(id);

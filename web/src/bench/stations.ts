@@ -7,6 +7,7 @@ export const STATIONS = [
   { key: 'contrast', number: '5', name: 'Contrast' },
   { key: 'type', number: '6', name: 'Type' },
   { key: 'logos', number: '7', name: 'Logos' },
+  { key: 'guide', number: '8', name: 'Guide' },
   { key: 'handover', number: '9', name: 'Hand over' },
 ] as const;
 

@@ -1,4 +1,5 @@
 import type { Note } from '../api/types';
+import { shareName, sheetName } from './guide';
 import { notedForm, notedOrigin, notedVersion } from './logos';
 import { roleName } from './roles';
 import { slotName } from './slots';
@@ -162,6 +163,26 @@ function stepWords(note: Note): string {
       return `${subject} changed`;
     case 'template-designed':
       return 'Presentation template designed anew';
+    case 'guide-sheet-set':
+      return `Guide laid out on ${sheetName(subject)}`;
+    case 'guide-section-shown':
+      return `${subject} stands in the guide`;
+    case 'guide-section-left-out':
+      return `${subject} left out of the guide`;
+    case 'guide-section-moved':
+      return `${subject} moved in the guide (place ${from} → ${to})`;
+    case 'guide-section-sized':
+      return `${subject} takes ${shareName(to)} in the guide`;
+    case 'guide-section-retitled':
+      return `Section ${from} of the guide is called ${to}`;
+    case 'guide-section-noted':
+      return `Note on ${subject} in the guide changed`;
+    case 'guide-worded':
+      return 'Words of the guide changed';
+    case 'guide-mood-set':
+      return count === 0
+        ? 'No mood pictures in the guide'
+        : `Mood of the guide: ${count === 1 ? '1 picture' : `${count} pictures`}`;
     case 'element-dropped':
       return `${subject} belongs to the brand no more`;
     case 'drafted':

@@ -3,9 +3,12 @@ module app.zumbido.core {
     requires static org.jspecify;
 
     exports app.zumbido.core.brand;
+    exports app.zumbido.core.brand.guide;
     exports app.zumbido.core.color;
     exports app.zumbido.core.contrast;
     exports app.zumbido.core.extraction;
+    exports app.zumbido.core.guide;
+    exports app.zumbido.core.guide.layout;
     exports app.zumbido.core.image;
     exports app.zumbido.core.inspect;
     exports app.zumbido.core.logos;

@@ -10,6 +10,7 @@
   import BackgroundPreview from './BackgroundPreview.svelte';
   import BackgroundSize from './BackgroundSize.svelte';
   import CodesPreview from './CodesPreview.svelte';
+  import GuidePreview from './GuidePreview.svelte';
   import HandedOverLog from './HandedOverLog.svelte';
   import IconPreview from './IconPreview.svelte';
   import ItemRow from './ItemRow.svelte';
@@ -27,6 +28,7 @@
   const doing = new Doing((problem) => bench.say(problem));
 
   const AUDIENCES = [
+    { key: 'people', name: 'For people' },
     { key: 'office', name: 'For slides, letters and sheets' },
     { key: 'sites', name: 'For sites, mail and everything else' },
   ] as const;
@@ -126,7 +128,9 @@
                   : undefined}
             >
               {#snippet preview()}
-                {#if item.id === 'presentation' && layouts.value?.[0]}
+                {#if item.id === 'guide'}
+                  <GuidePreview theme={theme.id} />
+                {:else if item.id === 'presentation' && layouts.value?.[0]}
                   <LayoutThumb layout={layouts.value[0]} specimen={theme.specimen} />
                 {:else if item.id === 'specimen-slides' && layouts.value?.[1]}
                   <LayoutThumb layout={layouts.value[1]} specimen={theme.specimen} />

@@ -23,6 +23,7 @@ class ArchitectureTest {
             "theme",
             "contrast",
             "logos",
+            "guide",
             "inspect",
             "brand");
 

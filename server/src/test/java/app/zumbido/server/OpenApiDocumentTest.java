@@ -134,7 +134,7 @@ class OpenApiDocumentTest {
         }
 
         private static String nameOnTheWire(String text) {
-            boolean isConstant = text.matches("[A-Z][A-Z_]+") && !LEVELS.contains(text);
+            boolean isConstant = text.matches("[A-Z][A-Z0-9_]+") && !LEVELS.contains(text);
             return isConstant ? WireNames.of(text) : text;
         }
 

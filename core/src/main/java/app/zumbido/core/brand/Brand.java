@@ -1,6 +1,7 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.contrast.GroundRules;
+import app.zumbido.core.guide.GuideDesign;
 import app.zumbido.core.logos.LogoSet;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Painted;
@@ -30,6 +31,7 @@ import java.util.function.UnaryOperator;
  * @param type how it is set, whatever palette is in force
  * @param logos its logo in all forms, and what else belongs to it
  * @param template what is chosen about its presentation template
+ * @param guide what is decided about its style guide
  * @param alternatives other palettes of the brand, with all that is decided on each
  */
 public record Brand(
@@ -44,6 +46,7 @@ public record Brand(
         FontSet type,
         LogoSet logos,
         TemplateDesign template,
+        GuideDesign guide,
         Alternatives alternatives)
         implements Painted<Brand> {
     public static final int LONGEST_NAME = 120;
@@ -96,6 +99,7 @@ public record Brand(
                 type,
                 logos,
                 template,
+                guide,
                 alternatives.underThemes(theme -> renamed.get(theme)));
     }
 
@@ -128,6 +132,7 @@ public record Brand(
                 type,
                 logos.repainted(change),
                 template,
+                guide,
                 alternatives);
     }
 
@@ -165,42 +170,138 @@ public record Brand(
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
         return new Brand(
-                id, newRevision, name, shortCode, palette, roles, themes, grounds, type, logos, template, alternatives);
+                id,
+                newRevision,
+                name,
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                template,
+                guide,
+                alternatives);
     }
 
     Brand withName(String newName) {
         return new Brand(
-                id, revision, newName, shortCode, palette, roles, themes, grounds, type, logos, template, alternatives);
+                id,
+                revision,
+                newName,
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                template,
+                guide,
+                alternatives);
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
         return new Brand(
-                id, revision, name, newShortCode, palette, roles, themes, grounds, type, logos, template, alternatives);
+                id,
+                revision,
+                name,
+                newShortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                template,
+                guide,
+                alternatives);
     }
 
     Brand with(Palette newPalette) {
         return new Brand(
-                id, revision, name, shortCode, newPalette, roles, themes, grounds, type, logos, template, alternatives);
+                id,
+                revision,
+                name,
+                shortCode,
+                newPalette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                template,
+                guide,
+                alternatives);
     }
 
     Brand with(Roles newRoles) {
         return new Brand(
-                id, revision, name, shortCode, palette, newRoles, themes, grounds, type, logos, template, alternatives);
+                id,
+                revision,
+                name,
+                shortCode,
+                palette,
+                newRoles,
+                themes,
+                grounds,
+                type,
+                logos,
+                template,
+                guide,
+                alternatives);
     }
 
     Brand with(Themes newThemes) {
         return new Brand(
-                id, revision, name, shortCode, palette, roles, newThemes, grounds, type, logos, template, alternatives);
+                id,
+                revision,
+                name,
+                shortCode,
+                palette,
+                roles,
+                newThemes,
+                grounds,
+                type,
+                logos,
+                template,
+                guide,
+                alternatives);
     }
 
     Brand with(FontSet newType) {
         return new Brand(
-                id, revision, name, shortCode, palette, roles, themes, grounds, newType, logos, template, alternatives);
+                id,
+                revision,
+                name,
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                newType,
+                logos,
+                template,
+                guide,
+                alternatives);
     }
 
     Brand with(Alternatives newAlternatives) {
         return new Brand(
-                id, revision, name, shortCode, palette, roles, themes, grounds, type, logos, template, newAlternatives);
+                id,
+                revision,
+                name,
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                template,
+                guide,
+                newAlternatives);
     }
 
     /** @return with another palette in force, and all that is decided on it */
@@ -217,6 +318,7 @@ public record Brand(
                 type,
                 logos.repainted(paint -> standing(paint, other.palette())),
                 template,
+                guide,
                 alternatives);
     }
 
@@ -228,21 +330,77 @@ public record Brand(
 
     Brand with(LogoSet newLogos) {
         return new Brand(
-                id, revision, name, shortCode, palette, roles, themes, grounds, type, newLogos, template, alternatives);
+                id,
+                revision,
+                name,
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                newLogos,
+                template,
+                guide,
+                alternatives);
     }
 
     Brand with(TemplateDesign newTemplate) {
         return new Brand(
-                id, revision, name, shortCode, palette, roles, themes, grounds, type, logos, newTemplate, alternatives);
+                id,
+                revision,
+                name,
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                newTemplate,
+                guide,
+                alternatives);
+    }
+
+    Brand with(GuideDesign newGuide) {
+        return new Brand(
+                id,
+                revision,
+                name,
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                template,
+                newGuide,
+                alternatives);
     }
 
     Brand with(GroundRules newGrounds) {
         return new Brand(
-                id, revision, name, shortCode, palette, roles, themes, newGrounds, type, logos, template, alternatives);
+                id,
+                revision,
+                name,
+                shortCode,
+                palette,
+                roles,
+                themes,
+                newGrounds,
+                type,
+                logos,
+                template,
+                guide,
+                alternatives);
     }
 
     /** @param pictures the same pictures under other ids */
     public Brand over(UnaryOperator<UUID> pictures) {
-        return with(grounds.over(pictures)).with(logos.over(pictures)).with(alternatives.over(pictures));
+        return with(grounds.over(pictures))
+                .with(logos.over(pictures))
+                .with(guide.over(pictures))
+                .with(alternatives.over(pictures));
     }
 }

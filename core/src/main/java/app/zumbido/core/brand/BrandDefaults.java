@@ -1,6 +1,7 @@
 package app.zumbido.core.brand;
 
 import app.zumbido.core.contrast.GroundRules;
+import app.zumbido.core.guide.GuideDesign;
 import app.zumbido.core.logos.LogoSet;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.palette.Palette;
@@ -42,6 +43,7 @@ public record BrandDefaults(FontSet type, List<Group> groups) {
                 type,
                 LogoSet.NONE,
                 TemplateDesign.USUAL,
+                GuideDesign.USUAL,
                 Alternatives.NONE);
     }
 }

@@ -11,7 +11,8 @@ public sealed interface Change
                 ThemesChange,
                 GroundChange,
                 TypeChange,
-                LogoChange {
+                LogoChange,
+                GuideChange {
     /** @return the brand afterwards, under the same revision */
     Brand applyTo(Brand brand);
 

@@ -3,6 +3,7 @@ package app.zumbido.core.brand;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.roles.Roles;
+import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.Theme;
 import app.zumbido.core.theme.ThemeSlot;
 import java.util.Map;
@@ -30,6 +31,11 @@ public record Look(Brand brand, UUID themeId) {
     /** @return the colours of the slots that are set */
     public Map<ThemeSlot, Rgb> colors() {
         return theme().resolve(palette());
+    }
+
+    /** @return the same on paper, which is light whatever slides stand on */
+    public Look onPaper() {
+        return new Look(brand.with(brand.themes().changing(themeId, it -> it.on(PageGround.LIGHT))), themeId);
     }
 
     /** Whether its theme is the one that is handed over first. */

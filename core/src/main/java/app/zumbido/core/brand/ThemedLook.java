@@ -20,7 +20,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -89,9 +88,7 @@ public record ThemedLook(
      * @throws IllegalStateException if slots are empty
      */
     public static ThemedLook onPaper(Look look) {
-        UUID theme = look.themeId();
-        Brand brand = look.brand();
-        return of(new Look(brand.with(brand.themes().changing(theme, it -> it.on(PageGround.LIGHT))), theme));
+        return of(look.onPaper());
     }
 
     private static boolean isTold(SlotColor color, Rgb from, Map<ThemeSlot, Rgb> colors) {

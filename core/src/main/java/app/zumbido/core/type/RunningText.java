@@ -44,6 +44,11 @@ public final class RunningText {
         return languages.stream().filter(TEXTS::containsKey).findFirst().orElse(Language.ENGLISH);
     }
 
+    /** @param language one that lines are measured in */
+    public static String sample(Language language) {
+        return TEXTS.get(language);
+    }
+
     /** @param advance of a code point, in any unit @return how wide a character of running text is, in the same unit */
     public static double width(Language language, IntToDoubleFunction advance) {
         return TEXTS.get(language).codePoints().mapToDouble(advance).average().orElseThrow();

@@ -3,7 +3,7 @@ package app.zumbido.formats.fonts;
 import app.zumbido.core.type.match.Ink;
 import app.zumbido.core.type.match.Laid;
 import app.zumbido.core.type.match.WordDrawer;
-import app.zumbido.formats.svg.PathData;
+import app.zumbido.formats.paths.PathData;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;

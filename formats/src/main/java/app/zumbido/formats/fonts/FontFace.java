@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.GlyphData;
@@ -18,6 +19,7 @@ import org.apache.fontbox.ttf.HeaderTable;
 import org.apache.fontbox.ttf.HorizontalHeaderTable;
 import org.apache.fontbox.ttf.OS2WindowsMetricsTable;
 import org.apache.fontbox.ttf.OpenTypeFont;
+import org.apache.fontbox.ttf.TTFTable;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.jspecify.annotations.Nullable;
 
@@ -47,6 +49,8 @@ public final class FontFace {
     private final @Nullable OS2WindowsMetricsTable os2;
     private final CmapLookup letters;
     private final Face measured;
+    private volatile @Nullable Kerning kerning;
+    private ShippedFaces.@Nullable File shipped;
 
     private FontFace(TrueTypeFont font) throws IOException {
         this.font = font;
@@ -209,6 +213,66 @@ public final class FontFace {
             return font.getAdvanceWidth(letters.getGlyphId(codePoint));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** @return number of the glyph of a character; 0 where it lacks it */
+    public int glyph(int codePoint) {
+        return letters.getGlyphId(codePoint);
+    }
+
+    /** @return of a glyph, in units */
+    public int advanceOfGlyph(int glyph) {
+        try {
+            return font.getAdvanceWidth(glyph);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** @return added between two glyphs that stand beside each other, in units */
+    public int kerning(int left, int right) {
+        Kerning known = kerning;
+        if (known == null) {
+            known = readKerning();
+            kerning = known;
+        }
+        return known.between(left, right);
+    }
+
+    private synchronized Kerning readKerning() {
+        TTFTable table = font.getTableMap().get("GPOS");
+        try {
+            return table == null ? Kerning.NONE : Kerning.of(font.getTableBytes(table));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Whether its outlines are of the kind that TrueType has, and not of the one that PostScript has. */
+    public boolean isTrueType() {
+        return !(font instanceof OpenTypeFont open && open.isPostScript());
+    }
+
+    /** @return what it is among the faces that ship; nothing of one that somebody gave */
+    public Optional<ShippedFaces.File> shipped() {
+        return Optional.ofNullable(shipped);
+    }
+
+    FontFace shippedAs(ShippedFaces.File file) {
+        shipped = file;
+        return this;
+    }
+
+    /** @return of a glyph, in units, y upwards; empty for a space @throws UnreadableFontException if it is damaged */
+    public synchronized Path2D outlineOfGlyph(int glyph) {
+        try {
+            return drawn(glyph);
+        } catch (UnreadableFontException e) {
+            throw e;
+        } catch (IOException | RuntimeException | StackOverflowError e) {
+            throw new UnreadableFontException(
+                    Reason.BROKEN, "A letter of this font is damaged; export the font anew", e);
         }
     }
 

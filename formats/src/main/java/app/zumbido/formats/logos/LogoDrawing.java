@@ -80,6 +80,23 @@ public final class LogoDrawing {
      * @throws app.zumbido.formats.image.UnreadableImageException if it cannot be drawn
      */
     public static LogoDrawing of(SvgFile svg) {
+        ShapesOfSvg.Painted painted = painted(svg);
+        if (painted.pictured || painted.shapes.isEmpty() || points(painted.shapes) > MOST_POINTS) {
+            return of(svg.draw());
+        }
+        return new LogoDrawing(svg.width(), svg.height(), painted.shapes).withoutSheet();
+    }
+
+    /**
+     * The shapes of a drawing that we made ourselves: all of them, as they are.
+     *
+     * @throws app.zumbido.formats.image.UnreadableImageException if it cannot be drawn
+     */
+    public static LogoDrawing exactly(SvgFile svg) {
+        return new LogoDrawing(svg.width(), svg.height(), painted(svg).shapes);
+    }
+
+    private static ShapesOfSvg.Painted painted(SvgFile svg) {
         ShapesOfSvg.Painted painted = new ShapesOfSvg.Painted();
         Graphics2D nowhere = new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB).createGraphics();
         try {
@@ -87,10 +104,7 @@ public final class LogoDrawing {
         } finally {
             nowhere.dispose();
         }
-        if (painted.pictured || painted.shapes.isEmpty() || points(painted.shapes) > MOST_POINTS) {
-            return of(svg.draw());
-        }
-        return new LogoDrawing(svg.width(), svg.height(), painted.shapes).withoutSheet();
+        return painted;
     }
 
     private static int points(List<PaintedShape> shapes) {

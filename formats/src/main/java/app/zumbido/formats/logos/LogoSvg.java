@@ -1,7 +1,7 @@
 package app.zumbido.formats.logos;
 
 import app.zumbido.core.color.Rgb;
-import app.zumbido.formats.svg.PathData;
+import app.zumbido.formats.paths.PathData;
 import java.awt.Color;
 import java.awt.LinearGradientPaint;
 import java.awt.MultipleGradientPaint;

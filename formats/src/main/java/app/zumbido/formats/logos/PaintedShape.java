@@ -29,12 +29,12 @@ public record PaintedShape(Shape shape, Rgb fill, float opacity, Optional<Multip
         return new PaintedShape(other, fill, opacity, gradient);
     }
 
-    PaintedShape moved(AffineTransform way) {
+    public PaintedShape moved(AffineTransform way) {
         return new PaintedShape(
                 way.createTransformedShape(shape), fill, opacity, gradient.map(paint -> Gradients.moved(paint, way)));
     }
 
-    void draw(Graphics2D graphics) {
+    public void draw(Graphics2D graphics) {
         int alpha = Math.round(opacity * 255);
         graphics.setPaint(
                 gradient.<Paint>map(paint -> paint).orElse(new Color(fill.red(), fill.green(), fill.blue(), alpha)));

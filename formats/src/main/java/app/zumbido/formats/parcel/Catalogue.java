@@ -2,6 +2,11 @@ package app.zumbido.formats.parcel;
 
 import app.zumbido.formats.css.CssProperties;
 import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.guide.GuideHtml;
+import app.zumbido.formats.guide.GuideJpeg;
+import app.zumbido.formats.guide.GuidePdf;
+import app.zumbido.formats.guide.GuidePng;
+import app.zumbido.formats.guide.GuidePress;
 import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.logos.IconSet;
 import app.zumbido.formats.logos.LogoFolder;
@@ -11,6 +16,7 @@ import app.zumbido.formats.odf.OpenText;
 import app.zumbido.formats.office.ThemeAlone;
 import app.zumbido.formats.office.pages.DocumentKind;
 import app.zumbido.formats.office.sheets.WorkbookTemplate;
+import app.zumbido.formats.office.slides.GuideDeck;
 import app.zumbido.formats.office.slides.PresentationTemplate;
 import app.zumbido.formats.office.slides.SpecimenDeck;
 import app.zumbido.formats.parcel.Item.Audience;
@@ -31,6 +37,22 @@ public final class Catalogue {
     static final String TEMPLATE = "presentation";
 
     public static final List<Item> ITEMS = List.of(
+            new Item(
+                    "guide",
+                    Audience.PEOPLE,
+                    "guide",
+                    "Style guide",
+                    "The one thing to send to whoever helps: for the screen, for the press (prepared as PDF/X-4), on one page, as "
+                            + "a page for the web, as slides and as pictures. Colours of the JPEG may be off by one.",
+                    true,
+                    List.of(
+                            new Entry(new GuidePdf(false), "for the screen"),
+                            new Entry(new GuidePress(), "for the press"),
+                            new Entry(new GuidePdf(true), "one page"),
+                            new Entry(new GuideHtml(), "page for the web"),
+                            new Entry(new GuideDeck(), "slides"),
+                            new Entry(new GuidePng(), "PNG"),
+                            new Entry(new GuideJpeg(), "JPEG"))),
             new Item(
                     TEMPLATE,
                     Audience.OFFICE,

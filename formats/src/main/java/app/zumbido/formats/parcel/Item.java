@@ -20,6 +20,7 @@ public record Item(
 
     /** Whom it is for. */
     public enum Audience {
+        PEOPLE,
         OFFICE,
         SITES
     }

@@ -65,8 +65,7 @@ public record Parcel(Set<String> items, Function<Look, String> stem) {
             }
             for (Item.Entry entry : item.files()) {
                 for (Look look : looks(order.look(), item, entry.writer())) {
-                    Map<String, byte[]> files =
-                            files(item, entry.writer(), new Order(look, order.assets(), order.size()));
+                    Map<String, byte[]> files = files(item, entry.writer(), order.of(look));
                     for (Map.Entry<String, byte[]> file : files.entrySet()) {
                         put(zip, file.getKey(), file.getValue());
                         progress.written(file.getKey(), entry.writer(), look, file.getValue());

@@ -12,6 +12,7 @@ import app.zumbido.core.palette.Paint;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.PagePictures;
 import app.zumbido.formats.delivery.PictureSize;
 import app.zumbido.formats.svg.SvgFile;
 import com.helger.css.reader.CSSReader;
@@ -44,7 +45,7 @@ class BackgroundsTest {
     }
 
     private static Map<String, byte[]> files(Brand brand) {
-        return new Backgrounds().files(new Order(brand.look(), Assets.NONE, SMALL));
+        return new Backgrounds().files(new Order(brand.look(), Assets.NONE, SMALL, PagePictures.USUAL));
     }
 
     private static BufferedImage picture(Map<String, byte[]> files, String name) throws Exception {

@@ -19,7 +19,7 @@ import org.springframework.stereotype.Component;
 
 /** The list of everything that can be handed over; what is not in it, nobody can ask for. */
 @Component
-class Deliveries {
+class Deliveries implements BrandFiles {
     /** What a request calls everything together. */
     static final String PARCEL = "parcel";
 
@@ -36,7 +36,8 @@ class Deliveries {
         return Catalogue.ofKind(kind).orElseThrow(() -> new UnknownDeliveryException(kind));
     }
 
-    Assets assets(Brand brand) {
+    @Override
+    public Assets assets(Brand brand) {
         return new BrandAssets(brand, faces, logos);
     }
 

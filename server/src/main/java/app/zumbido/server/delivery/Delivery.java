@@ -4,6 +4,7 @@ import app.zumbido.core.brand.Look;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.PagePictures;
 import app.zumbido.formats.delivery.PictureSize;
 import app.zumbido.server.job.JobWork;
 import java.io.IOException;
@@ -23,11 +24,11 @@ record Delivery(DeliveryWriter writer, Look look, Assets assets) implements JobW
 
     @Override
     public void write(OutputStream out, Runnable step) throws IOException {
-        write(out, PictureSize.USUAL);
+        write(out, PictureSize.USUAL, PagePictures.USUAL);
         step.run();
     }
 
-    void write(OutputStream out, PictureSize size) throws IOException {
-        writer.write(new Order(look, assets, size), out);
+    void write(OutputStream out, PictureSize size, PagePictures pages) throws IOException {
+        writer.write(new Order(look, assets, size, pages), out);
     }
 }

@@ -2,13 +2,17 @@ package app.zumbido.server.delivery;
 
 import app.zumbido.core.brand.Look;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.PagePictures;
 import app.zumbido.formats.delivery.PictureSize;
+import app.zumbido.formats.guide.NoSuchPageException;
+import app.zumbido.formats.guide.TooManyPixelsException;
 import app.zumbido.formats.parcel.Catalogue;
 import app.zumbido.server.trail.BrandKeeper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
@@ -78,6 +82,9 @@ class DeliveryController {
      * @param theme the one that it is made in; absent: the one that is handed over first
      * @param width of pictures that come in the size asked for, in pixels
      * @param height of them
+     * @param scale of pages that are made into pictures: 1 to 4 times their size on a screen; absent: 2
+     * @param page the only one that is drawn, 1 first; absent: all of them, beneath each other
+     * @param paper whether the paper is drawn too; without it the ground is transparent
      */
     @GetMapping("/{kind}")
     ResponseEntity<byte[]> deliver(
@@ -85,11 +92,18 @@ class DeliveryController {
             @PathVariable String kind,
             @RequestParam(required = false) @Nullable UUID theme,
             @RequestParam(required = false) @Nullable Integer width,
-            @RequestParam(required = false) @Nullable Integer height)
+            @RequestParam(required = false) @Nullable Integer height,
+            @RequestParam(required = false) @Nullable Integer scale,
+            @RequestParam(required = false) @Nullable Integer page,
+            @RequestParam(defaultValue = "true") boolean paper)
             throws IOException {
         Delivery delivery = deliveries.prepare(kind, keeper.look(id, theme));
         ByteArrayOutputStream file = new ByteArrayOutputStream();
-        delivery.write(file, size(width, height));
+        try {
+            delivery.write(file, size(width, height), pages(scale, page, paper));
+        } catch (NoSuchPageException | TooManyPixelsException e) {
+            throw new PictureSizeException(e);
+        }
         return answer(delivery.fileName(), delivery.mediaType(), file);
     }
 
@@ -98,6 +112,15 @@ class DeliveryController {
             return new PictureSize(
                     width == null ? PictureSize.USUAL.width() : width,
                     height == null ? PictureSize.USUAL.height() : height);
+        } catch (IllegalArgumentException e) {
+            throw new PictureSizeException(e);
+        }
+    }
+
+    private static PagePictures pages(@Nullable Integer scale, @Nullable Integer page, boolean paper) {
+        try {
+            return new PagePictures(
+                    scale == null ? PagePictures.USUAL.scale() : scale, !paper, Optional.ofNullable(page));
         } catch (IllegalArgumentException e) {
             throw new PictureSizeException(e);
         }

@@ -10,7 +10,7 @@ public class PictureSizeException extends ApiException {
     private static final Problem PROBLEM =
             new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "picture-size", "Not a size of a picture");
 
-    PictureSizeException(IllegalArgumentException cause) {
+    PictureSizeException(RuntimeException cause) {
         super(PROBLEM, String.valueOf(cause.getMessage()));
     }
 }

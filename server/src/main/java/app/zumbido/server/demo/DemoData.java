@@ -2,6 +2,8 @@ package app.zumbido.server.demo;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
+import app.zumbido.core.brand.GroundChange;
+import app.zumbido.core.brand.GuideChange;
 import app.zumbido.core.brand.LogoChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
@@ -9,7 +11,13 @@ import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.brand.ThemesChange;
 import app.zumbido.core.brand.TypeChange;
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.contrast.ComposedGround;
+import app.zumbido.core.guide.GuideWords;
+import app.zumbido.core.guide.MoodPicture;
+import app.zumbido.core.guide.Share;
+import app.zumbido.core.logos.BrandElement;
 import app.zumbido.core.logos.Cutting;
 import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.IconShape;
@@ -69,7 +77,7 @@ class DemoData {
     private void addFerries() {
         UUID id = begin("Ostrel Ferries", "OF");
         draft(id, "ostrel-logo.svg", DemoPicture.file("ostrel-logo.svg"));
-        add(id, "harbour-dusk.png", DemoPicture.photograph("harbour-dusk.svg"));
+        UUID harbour = add(id, "harbour-dusk.png", DemoPicture.photograph("harbour-dusk.svg"));
         change(
                 id,
                 brand -> PaletteChange.AddSwatches.of(List.of(Swatch.of(
@@ -100,6 +108,61 @@ class DemoData {
                 brand -> new PaletteChange.NoteSwatch(
                         named(brand, "Night channel").id(), new Notes("Blue 4 of the island printers", "")));
         logos(id);
+        grounds(id, harbour);
+        guide(id, harbour);
+    }
+
+    private void grounds(UUID id, UUID harbour) {
+        change(
+                id,
+                brand -> new GroundChange.KeepGround(new ComposedGround(
+                        ids.next(),
+                        "Boats at dawn",
+                        new ComposedGround.Base.OfPicture(harbour),
+                        Optional.of(new ComposedGround.Laid(paint(brand, "Night channel"), Fraction.of(0.8))),
+                        paint(brand, "Sailcloth"))));
+        change(
+                id,
+                brand -> new GroundChange.KeepGround(new ComposedGround(
+                        ids.next(),
+                        "Deep water",
+                        new ComposedGround.Base.OfGradient(
+                                List.of(paint(brand, "Night channel"), paint(brand, "Deep harbour")), false, 90),
+                        Optional.empty(),
+                        paint(brand, "Sailcloth"))));
+    }
+
+    /** What the pictures carry, how the line sounds, and whom to ask. */
+    private void guide(UUID id, UUID harbour) {
+        element(id, BrandElement.Kind.PATTERN, "Waves", "Behind quiet text only.", "waves.svg");
+        element(id, BrandElement.Kind.CALLOUT, "Callout", "One on a page at most.", "callout.svg");
+        change(
+                id,
+                brand -> new GuideChange.SetMood(
+                        List.of(
+                                new MoodPicture(harbour, MoodPicture.Crop.WHOLE, Share.FULL),
+                                new MoodPicture(harbour, new MoodPicture.Crop(0.38, 0.44, 0.4, 0.4), Share.HALF),
+                                new MoodPicture(harbour, new MoodPicture.Crop(0.1, 0.64, 0.24, 0.3), Share.HALF)),
+                        false));
+        change(
+                id,
+                brand -> new GuideChange.WordGuide(new GuideWords(
+                        "",
+                        "Plain, punctual, a little dry.",
+                        "We give the time before the feeling. We say “boat”. We apologise once and say what happens next.",
+                        "Evening light, calm water, one orange thing. No crowds, no stock smiles.",
+                        "https://ostrel.example/brand",
+                        "brand@ostrel.example",
+                        "November 2026")));
+    }
+
+    private void element(UUID id, BrandElement.Kind kind, String name, String sentence, String file) {
+        UUID picture = add(id, file, DemoPicture.file(file));
+        change(id, brand -> new LogoChange.KeepElement(new BrandElement(ids.next(), kind, name, sentence, picture)));
+    }
+
+    private static Paint paint(Brand brand, String name) {
+        return new Paint.OfSwatch(named(brand, name).id());
     }
 
     /** The other forms are made of the long one. */

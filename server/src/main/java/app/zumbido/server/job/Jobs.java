@@ -28,6 +28,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Does long work one piece after the other, and keeps what came of it for a while. */
 @Service
 class Jobs implements DisposableBean {
+    private static final String PROGRESS = "progress";
     private static final Logger LOG = LoggerFactory.getLogger(Jobs.class);
     private static final int MOST = 50;
     private static final Duration KEPT = Duration.ofHours(1);
@@ -83,16 +84,19 @@ class Jobs implements DisposableBean {
     }
 
     private static String eventName(Job job) {
-        return job.state().isOver() ? WireNames.of(job.state()) : "progress";
+        return job.state().isOver() ? WireNames.of(job.state()) : PROGRESS;
     }
 
     /** Begins with how far it is now; ends with its end. */
     SseEmitter listen(UUID id) {
         Job job = find(id);
-        SseEmitter stream =
-                streams.open(id, SseEmitter.event().name(eventName(job)).data(JobResponse.of(job)));
-        // It may have ended between the two, or long ago; whoever listens must not wait for ever.
+        String first = eventName(job);
+        SseEmitter stream = streams.open(id, SseEmitter.event().name(first).data(JobResponse.of(job)));
+        // It may have ended between the two, or long ago; whoever listens must hear of it and not wait for ever.
         if (job.state().isOver()) {
+            if (first.equals(PROGRESS)) {
+                streams.tell(id, eventName(job), JobResponse.of(job));
+            }
             streams.end(id);
         }
         return stream;

@@ -3,12 +3,15 @@ package app.zumbido.server.logos;
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
+import app.zumbido.core.guide.GuideFacts.MeasuredLogo;
+import app.zumbido.core.image.Pixels;
 import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.KeptForm;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoGround;
 import app.zumbido.core.logos.LogoPart;
 import app.zumbido.core.logos.LogoSet;
+import app.zumbido.core.logos.LogoStanding;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.core.type.Lettering;
 import app.zumbido.core.type.TypeRole;
@@ -17,6 +20,7 @@ import app.zumbido.formats.fonts.FaceDrawer;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.formats.logos.Outlines;
+import app.zumbido.server.http.ApiException;
 import app.zumbido.server.type.SetFaces;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -100,6 +104,38 @@ public class BrandLogos {
         return new StandingsOnGrounds(brand, this)
                 .chosen(form, new LogoGround.Flat(ground))
                 .flatMap(chosen -> picture(brand, form, chosen.version()));
+    }
+
+    /** @return every version of a form on a ground, the one to be used first; none of a form that cannot be drawn */
+    public List<LogoStanding> standings(Brand brand, LogoForm form, Rgb ground) {
+        return new StandingsOnGrounds(brand, this).ranked(form, new LogoGround.Flat(ground));
+    }
+
+    /** @return what somebody has said about its room and size, else what is measured; nothing if it cannot be drawn */
+    public Optional<MeasuredLogo> measures(Brand brand, LogoForm form) {
+        return brand.logos().find(form).flatMap(kept -> {
+            try {
+                MeasuredForm found = measured(version(brand, form, LogoVersion.LIGHT));
+                return Optional.of(new MeasuredLogo(
+                        found.ratio(),
+                        kept.measures().clear().orElse(found.clear()),
+                        kept.measures().millimetres().orElse(found.leastMillimetres()),
+                        kept.measures().pixels().orElse(found.leastPixels())));
+            } catch (ApiException e) {
+                // Logos says of a form that it cannot be drawn; the guide does without it.
+                return Optional.empty();
+            }
+        });
+    }
+
+    /** @return a picture of the sheet, made no larger than that; nothing if it is gone or shows none */
+    public Optional<Pixels> ofTheSheet(Brand brand, UUID source, int longSide) {
+        return sources.find(brand.id(), source, longSide);
+    }
+
+    /** @return width for one unit of height of a picture of the sheet; nothing if it is gone or shows none */
+    public Optional<Double> ratioOnTheSheet(Brand brand, UUID source) {
+        return sources.ratio(brand.id(), source);
     }
 
     /** @throws app.zumbido.core.logos.UnknownFormException if the brand's logo does not come in it */

@@ -18,4 +18,10 @@ public interface LogoSources {
 
     /** @return made so small that a pixel is what the eye sees at once */
     Pixels small(UUID brand, UUID source);
+
+    /** @return the picture, made no larger than that; nothing if it is gone or shows none */
+    Optional<Pixels> find(UUID brand, UUID source, int longSide);
+
+    /** @return width for one unit of height; nothing if it is gone or shows no picture */
+    Optional<Double> ratio(UUID brand, UUID source);
 }

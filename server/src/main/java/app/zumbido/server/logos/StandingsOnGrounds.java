@@ -71,6 +71,14 @@ final class StandingsOnGrounds {
         return chosen(standings(form, ground));
     }
 
+    /** @return every version of a form on a ground, the one to be used first; none of a form that cannot be drawn */
+    List<LogoStanding> ranked(LogoForm form, LogoGround ground) {
+        List<LogoStanding> standings = standings(form, ground);
+        List<LogoStanding> ranked = new ArrayList<>(chosen(standings).stream().toList());
+        standings.stream().filter(standing -> !ranked.contains(standing)).forEach(ranked::add);
+        return ranked;
+    }
+
     /** The first that reads everywhere, else the first that reads in a corner, else the one that is seen best. */
     private static Optional<LogoStanding> chosen(List<LogoStanding> standings) {
         return standings.stream()

@@ -6,6 +6,7 @@ import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.server.logos.LogoSources;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -72,5 +73,20 @@ class LogosOnTheSheet implements LogoSources {
     @Override
     public Pixels small(UUID brand, UUID source) {
         return PngImage.shrunk(pictures.pixels(row(brand, source)), GROUND_SIDE);
+    }
+
+    @Override
+    public Optional<Pixels> find(UUID brand, UUID source, int longSide) {
+        return shown(brand, source).map(row -> PngImage.shrunk(pictures.pixels(row), longSide));
+    }
+
+    @Override
+    public Optional<Double> ratio(UUID brand, UUID source) {
+        return shown(brand, source)
+                .map(row -> (double) Objects.requireNonNull(row.width()) / Objects.requireNonNull(row.height()));
+    }
+
+    private Optional<SourceRow> shown(UUID brand, UUID source) {
+        return Optional.ofNullable(sources.findKept(brand, source)).filter(SourceRow::hasPicture);
     }
 }

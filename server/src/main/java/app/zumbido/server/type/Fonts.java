@@ -233,11 +233,20 @@ class Fonts implements BlobHolder, BrandFonts {
     }
 
     static Optional<FaceAtHand> nearest(List<FaceAtHand> all, Lettering lettering) {
+        return nearest(all, lettering.family(), lettering.weight(), lettering.italic());
+    }
+
+    /** @return of all faces of a family the one nearest to that weight and style */
+    Optional<FaceAtHand> nearest(UUID brandId, String family, int weight, boolean italic) {
+        return nearest(at(brandId), family, weight, italic);
+    }
+
+    private static Optional<FaceAtHand> nearest(List<FaceAtHand> all, String family, int weight, boolean italic) {
         return all.stream()
-                .filter(one -> one.face().family().equalsIgnoreCase(lettering.family()))
+                .filter(one -> one.face().family().equalsIgnoreCase(family))
                 .min(Comparator.comparing(FaceAtHand::origin)
                         .reversed()
-                        .thenComparingInt(one -> one.face().distanceTo(lettering.weight(), lettering.italic())));
+                        .thenComparingInt(one -> one.face().distanceTo(weight, italic)));
     }
 
     /** @return the family of that name as it is made, whether there is a file of it or not */

@@ -10,6 +10,7 @@ import app.zumbido.core.type.TypeRole;
 import app.zumbido.formats.delivery.FontProgram;
 import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.fonts.FaceDrawer;
+import app.zumbido.formats.fonts.FontFace;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -58,6 +59,11 @@ public class SetFaces {
 
     private static boolean isBold(FaceAtHand face) {
         return face.face().weight() >= (Lettering.REGULAR + Lettering.BOLD) / 2;
+    }
+
+    /** @return the nearest face of a family that there is a file of */
+    public Optional<FontFace> face(Brand brand, String family, int weight, boolean italic) {
+        return fonts.nearest(brand.id(), family, weight, italic).map(FaceAtHand::font);
     }
 
     /** @return what draws words in the role's face; nothing if there is no file of it */

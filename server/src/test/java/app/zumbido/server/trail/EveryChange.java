@@ -6,6 +6,7 @@ import app.zumbido.core.brand.BrandChange;
 import app.zumbido.core.brand.Change;
 import app.zumbido.core.brand.GroundChange;
 import app.zumbido.core.brand.GroupChange;
+import app.zumbido.core.brand.GuideChange;
 import app.zumbido.core.brand.LogoChange;
 import app.zumbido.core.brand.PaletteChange;
 import app.zumbido.core.brand.RoleChange;
@@ -18,6 +19,14 @@ import app.zumbido.core.color.Fraction;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.guide.GuideSection;
+import app.zumbido.core.guide.GuideWords;
+import app.zumbido.core.guide.MoodPicture;
+import app.zumbido.core.guide.SectionKind;
+import app.zumbido.core.guide.Share;
+import app.zumbido.core.guide.Sheet;
+import app.zumbido.core.guide.SheetFormat;
+import app.zumbido.core.guide.Spacing;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.logos.BrandElement;
 import app.zumbido.core.logos.Corner;
@@ -59,6 +68,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 /** What every test of the trail walks. */
 public final class EveryChange {
@@ -92,6 +102,16 @@ public final class EveryChange {
                 brand -> new PaletteChange.RenameSwatch(navy.id(), "Deep channel"),
                 brand -> new BrandChange.DesignTemplate(new TemplateDesign(
                         TemplateDesign.TitleShape.LOWER, TemplateDesign.BulletKind.DASH, Corner.UPPER_RIGHT, true)),
+                brand -> new GuideChange.LayGuideOn(new Sheet(SheetFormat.LETTER, true, Spacing.CLOSE, 1000)),
+                brand -> section(brand, SectionKind.LOGOS, section -> section.shown(false)),
+                brand -> section(brand, SectionKind.LOGOS, section -> section.shown(true)),
+                brand -> section(brand, SectionKind.LOGOS, section -> section.wide(Share.HALF)),
+                brand -> section(brand, SectionKind.LOGOS, section -> section.called("Our mark")),
+                brand -> section(brand, SectionKind.LOGOS, section -> section.noted("Never draw it anew.")),
+                brand -> new GuideChange.MoveSection(SectionKind.LETTERS, 1),
+                brand -> new GuideChange.WordGuide(new GuideWords("", "Plain", "", "", "", "", "")),
+                brand -> new GuideChange.SetMood(
+                        List.of(new MoodPicture(new UUID(7, 1), MoodPicture.Crop.WHOLE, Share.FULL)), false),
                 brand -> new PaletteChange.RecolorSwatch(
                         teal.id(), Rgb.ofHex("138F8C"), Optional.of(Origin.at("harbour.jpg", 412, 96))),
                 brand -> new PaletteChange.MixSwatch(teal.id(), -0.06, 0, 0),
@@ -242,5 +262,9 @@ public final class EveryChange {
     private static BrandElement element(String name) {
         return new BrandElement(
                 new UUID(7, 1), BrandElement.Kind.PATTERN, name, "For the back of letters.", new UUID(5, 3));
+    }
+
+    private static GuideChange section(Brand brand, SectionKind kind, UnaryOperator<GuideSection> change) {
+        return new GuideChange.SetSection(change.apply(brand.guide().get(kind)));
     }
 }

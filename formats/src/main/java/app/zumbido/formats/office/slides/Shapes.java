@@ -33,11 +33,16 @@ final class Shapes {
     Shapes logo(Box box, String painted, String drawn) {
         return append("""
                 <p:pic><p:nvPicPr><p:cNvPr id="%d" name="Logo" descr="Logo"/><p:cNvPicPr><a:picLocks noChangeAspect="1"/>\
-                </p:cNvPicPr><p:nvPr userDrawn="1"/></p:nvPicPr><p:blipFill><a:blip r:embed="%s"><a:extLst>\
-                <a:ext uri="{96DAC541-7B7A-43D3-8B79-37D633B846F1}">\
+                </p:cNvPicPr><p:nvPr userDrawn="1"/></p:nvPicPr><p:blipFill><a:blip r:embed="%s">%s</a:blip><a:srcRect/><a:stretch><a:fillRect/></a:stretch></p:blipFill>\
+                <p:spPr>%s<a:prstGeom prst="rect"><a:avLst/></a:prstGeom></p:spPr></p:pic>""".formatted(++ids, painted, drawing(drawn), LayoutXml.transform("a", box)));
+    }
+
+    /** @param embedded id of the drawing @return what stands beside a picture for programs that show drawings */
+    static String drawing(String embedded) {
+        return """
+                <a:extLst><a:ext uri="{96DAC541-7B7A-43D3-8B79-37D633B846F1}">\
                 <asvg:svgBlip xmlns:asvg="http://schemas.microsoft.com/office/drawing/2016/SVG/main" r:embed="%s"/>\
-                </a:ext></a:extLst></a:blip><a:srcRect/><a:stretch><a:fillRect/></a:stretch></p:blipFill>\
-                <p:spPr>%s<a:prstGeom prst="rect"><a:avLst/></a:prstGeom></p:spPr></p:pic>""".formatted(++ids, painted, drawn, LayoutXml.transform("a", box)));
+                </a:ext></a:extLst>""".formatted(embedded);
     }
 
     /**
@@ -69,7 +74,13 @@ final class Shapes {
                 </p:nvGraphicFramePr>%s<a:graphic><a:graphicData uri="%s">%s</a:graphicData></a:graphic></p:graphicFrame>""".formatted(++ids, name, type, index, LayoutXml.transform("p", box), uri, content));
     }
 
-    private Shapes append(String shape) {
+    /** @return number of the next shape */
+    int next() {
+        return ++ids;
+    }
+
+    /** @param shape with a number of its own */
+    Shapes append(String shape) {
         xml.append(shape);
         return this;
     }

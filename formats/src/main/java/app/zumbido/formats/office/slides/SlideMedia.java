@@ -16,10 +16,17 @@ final class SlideMedia {
     private static final int MOST_PIXELS = 1_600;
 
     private final OfficeZip zip;
+    private final String family;
     private final Map<ByteBuffer, String> packed = new HashMap<>();
 
     SlideMedia(OfficeZip zip) {
+        this(zip, "");
+    }
+
+    /** @param family tells its parts from those of others in the same package */
+    SlideMedia(OfficeZip zip, String family) {
         this.zip = zip;
+        this.family = family;
     }
 
     /** @return name of the part with the picture, as large as it is needed */
@@ -38,7 +45,7 @@ final class SlideMedia {
 
     private String pack(byte[] content, String ending) {
         return packed.computeIfAbsent(ByteBuffer.wrap(content), key -> {
-            String name = "/ppt/media/logo" + (packed.size() + 1) + "." + ending;
+            String name = "/ppt/media/" + family + "logo" + (packed.size() + 1) + "." + ending;
             zip.put(name, content);
             return name;
         });

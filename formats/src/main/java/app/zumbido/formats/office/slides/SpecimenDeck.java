@@ -171,7 +171,7 @@ public final class SpecimenDeck implements DeliveryWriter {
                                         + Placeholder.run("example.org", "<a:hlinkClick r:id=\"" + link + "\"/>"))));
     }
 
-    private static void foot(Shapes shapes, String brand) {
+    static void foot(Shapes shapes, String brand) {
         boolean tooLong = brand.codePointCount(0, brand.length()) > LONGEST_FOOTER;
         String shown = tooLong ? brand.substring(0, brand.offsetByCodePoints(0, LONGEST_FOOTER - 1)) + "…" : brand;
         shapes.placeholder(text("Footer", "ftr", LayoutPlans.FOOTER, shown))

@@ -1,18 +1,15 @@
 package app.zumbido.server.trail.form;
 
-import app.zumbido.core.brand.Alternatives;
-import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.TemplateDesign;
+import app.zumbido.core.guide.GuideDesign;
 import app.zumbido.core.logos.Corner;
-import app.zumbido.core.theme.Themes;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The tenth version, the present one: how its presentation template is made.
+ * The tenth version: how its presentation template is made.
  *
  * @param inForce name of the palette that the brand stands on
  */
@@ -43,49 +40,22 @@ record Brand10(
         }
     }
 
-    static final int VERSION = 10;
-
-    static Brand10 of(Brand brand) {
-        return new Brand10(
-                brand.id(),
-                brand.revision(),
-                brand.name(),
-                brand.shortCode().orElse(null),
-                Palette6.of(brand.palette()),
-                Roles4.of(brand.roles()),
-                brand.themes().all().stream().map(Theme8::of).toList(),
-                Grounds6.of(brand.grounds()),
-                Type8.of(brand.type()),
-                Logos9.of(brand.logos()),
-                Template10.of(brand.template()),
-                brand.alternatives().inForce(),
-                brand.alternatives().others().stream()
-                        .map(Brand8.Alternative8::of)
-                        .toList());
-    }
-
-    Brand brand() {
-        return new Brand(
+    @Override
+    public Brand11 next() {
+        return new Brand11(
                 id,
                 revision,
                 name,
-                Optional.ofNullable(shortCode),
-                palette.palette(),
-                roles.roles(),
-                new Themes(themes.stream().map(Theme8::theme).toList()),
-                grounds.grounds(),
-                type.type(),
-                logos.logos(),
-                template.design(),
-                new Alternatives(
-                        inForce,
-                        alternatives.stream()
-                                .map(Brand8.Alternative8::alternative)
-                                .toList()));
-    }
-
-    @Override
-    public Brand10 next() {
-        return this;
+                shortCode,
+                palette,
+                roles,
+                themes,
+                grounds,
+                type,
+                logos,
+                template,
+                Guide11.of(GuideDesign.USUAL),
+                inForce,
+                alternatives);
     }
 }

@@ -32,20 +32,21 @@ public final class StoredForm {
             Brand7.class,
             Brand8.class,
             Brand9.class,
-            Brand10.class);
+            Brand10.class,
+            Brand11.class);
 
     private static final JsonMapper MAPPER = JsonMapper.builder()
             // A count that nobody spoke of yet is nothing.
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .build();
 
-    private record Snapshot(int version, Brand10 brand) {}
+    private record Snapshot(int version, Brand11 brand) {}
 
     private StoredForm() {}
 
     /** @return a snapshot of the present version, deflated */
     public static byte[] snapshot(Brand brand) {
-        return deflated(MAPPER.writeValueAsBytes(new Snapshot(Brand10.VERSION, Brand10.of(brand))));
+        return deflated(MAPPER.writeValueAsBytes(new Snapshot(Brand11.VERSION, Brand11.of(brand))));
     }
 
     public static Brand brand(byte[] snapshot) {
@@ -55,7 +56,7 @@ public final class StoredForm {
     /** @throws IllegalArgumentException if it is no snapshot of a version that is known */
     public static Brand brand(JsonNode snapshot) {
         int version = snapshot.path("version").asInt();
-        if (version < 1 || version > Brand10.VERSION) {
+        if (version < 1 || version > Brand11.VERSION) {
             throw new IllegalArgumentException("Snapshots of version " + version + " are not known to this program");
         }
         return MAPPER.treeToValue(snapshot.path("brand"), VERSIONS.get(version - 1))

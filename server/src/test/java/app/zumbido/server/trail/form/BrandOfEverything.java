@@ -9,6 +9,15 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.ComposedGround;
 import app.zumbido.core.contrast.GroundRules;
 import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.guide.GuideDesign;
+import app.zumbido.core.guide.GuideSection;
+import app.zumbido.core.guide.GuideWords;
+import app.zumbido.core.guide.MoodPicture;
+import app.zumbido.core.guide.SectionKind;
+import app.zumbido.core.guide.Share;
+import app.zumbido.core.guide.Sheet;
+import app.zumbido.core.guide.SheetFormat;
+import app.zumbido.core.guide.Spacing;
 import app.zumbido.core.logos.BrandElement;
 import app.zumbido.core.logos.Corner;
 import app.zumbido.core.logos.Cutting;
@@ -81,6 +90,7 @@ final class BrandOfEverything {
                 logos(),
                 new TemplateDesign(
                         TemplateDesign.TitleShape.SIDE, TemplateDesign.BulletKind.TRIANGLE, Corner.UPPER_LEFT, true),
+                guide(),
                 new Alternatives(
                         "Before the decision",
                         List.of(
@@ -98,6 +108,26 @@ final class BrandOfEverything {
                                         Roles.NONE,
                                         Themes.of(Theme.empty(new UUID(3, 1), "Theme 1")),
                                         GroundRules.NONE))));
+    }
+
+    private static GuideDesign guide() {
+        return GuideDesign.USUAL
+                .on(new Sheet(SheetFormat.LETTER, true, Spacing.WIDE, 1200))
+                .with(new GuideSection(
+                        SectionKind.COLORS, false, Share.HALF, "Our colours", "Ask before you mix them."))
+                .with(new GuideSection(SectionKind.SLOTS, true, Share.THIRD, "", ""))
+                .moving(SectionKind.LETTERS, 1)
+                .saying(new GuideWords(
+                        "How we look",
+                        "Plain, punctual",
+                        "We say boat.",
+                        "Evening light",
+                        "https://ostrel.example/files",
+                        "brand@ostrel.example",
+                        "November 2026"))
+                .with(
+                        List.of(new MoodPicture(new UUID(7, 1), new MoodPicture.Crop(0.25, 0, 0.5, 1), Share.THIRD)),
+                        true);
     }
 
     /** Each choice stands in one theme or the other. */

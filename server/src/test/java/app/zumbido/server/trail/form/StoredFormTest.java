@@ -11,6 +11,7 @@ import app.zumbido.core.brand.TemplateDesign;
 import app.zumbido.core.brand.TrailNote;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.contrast.PairRule;
+import app.zumbido.core.guide.GuideDesign;
 import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.IconShape;
 import app.zumbido.core.logos.LogoForm;
@@ -163,10 +164,18 @@ class StoredFormTest {
         assertThat(brand.template()).isEqualTo(TemplateDesign.USUAL);
     }
 
+    /** It was a brand of everything of its time; every guide was as usual. */
+    @Test
+    void readsASnapshotOfTheTenthVersion() throws IOException {
+        Brand brand = written(10);
+        assertThat(brand.template()).isEqualTo(BrandOfEverything.brand().template());
+        assertThat(brand.guide()).isEqualTo(GuideDesign.USUAL);
+    }
+
     /** Everything that can stand in a brand, so that renaming any of it turns this red before it breaks a stored brand. */
     @Test
     void readsAndWritesThePresentVersion() throws IOException {
-        JsonNode sample = sample("brand-10.json");
+        JsonNode sample = sample("brand-11.json");
         assertThat(BrandOfEverything.reasons()).contains(SlotReason.values());
         assertThat(StoredForm.brand(sample)).isEqualTo(BrandOfEverything.brand());
         assertThat(StoredForm.tree(StoredForm.snapshot(BrandOfEverything.brand())))
@@ -188,7 +197,7 @@ class StoredFormTest {
 
     @Test
     void refusesVersionsThatItDoesNotKnow() {
-        for (int version : new int[] {0, 11, -1}) {
+        for (int version : new int[] {0, 12, -1}) {
             JsonNode snapshot = StoredForm.tree("{\"version\":" + version + ",\"brand\":{}}");
             assertThatThrownBy(() -> StoredForm.brand(snapshot)).isInstanceOf(IllegalArgumentException.class);
         }

@@ -1,4 +1,4 @@
-package app.zumbido.formats.svg;
+package app.zumbido.formats.paths;
 
 import java.awt.geom.PathIterator;
 import java.util.Locale;

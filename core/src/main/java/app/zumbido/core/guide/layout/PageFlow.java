@@ -1,0 +1,258 @@
+package app.zumbido.core.guide.layout;
+
+import app.zumbido.core.guide.Block;
+import app.zumbido.core.guide.Chapter;
+import app.zumbido.core.guide.SectionKind;
+import app.zumbido.core.guide.Share;
+import app.zumbido.core.guide.Sheet;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Lets sections flow over pages; on a board over a single one. */
+final class PageFlow {
+    /** A chapter begins on the page of the last one where that is filled no more than so. */
+    private static final double SHARED = 0.55;
+    /** From so many pages on there is a page of contents. */
+    private static final int CONTENTS_FROM = 5;
+
+    private final List<Chapter> chapters;
+    private final Area area;
+    private final Setting setting;
+    private final String footer;
+
+    /**
+     * What a page offers.
+     *
+     * @param margin on every side
+     * @param bare whether titles, numbers and the cover stand elsewhere: on slides of a template
+     */
+    private record Area(double width, double height, double margin, boolean bare) {
+        boolean hasPages() {
+            return height < Double.POSITIVE_INFINITY;
+        }
+    }
+
+    private PageFlow(
+            List<Chapter> chapters, Area area, double base, double gap, Inks inks, Measurer measurer, String footer) {
+        this.chapters = chapters;
+        this.area = area;
+        this.footer = footer;
+        setting = new Setting(
+                area.width() - 2 * area.margin(), area.height() - 2 * area.margin(), base, gap, false, inks, measurer);
+    }
+
+    static PageFlow on(Sheet sheet, List<Chapter> chapters, Inks inks, Measurer measurer, String footer) {
+        double base = Setting.base(sheet, false);
+        return new PageFlow(
+                chapters,
+                new Area(sheet.width(), sheet.height(), Setting.margin(sheet, false), false),
+                base,
+                Setting.gap(base, sheet.spacing(), false),
+                inks,
+                measurer,
+                footer);
+    }
+
+    /** On slides, in the place that a template has for what is written beneath a title. */
+    static PageFlow onSlides(double width, double height, List<Chapter> chapters, Inks inks, Measurer measurer) {
+        double base = Setting.base(Sheet.SLIDES, false);
+        return new PageFlow(
+                chapters,
+                new Area(width, height, 0, true),
+                base,
+                Setting.gap(base, Sheet.SLIDES.spacing(), false),
+                inks,
+                measurer,
+                "");
+    }
+
+    /** A strip of one section, or of several that stand beside each other. */
+    private record Piece(Optional<SectionKind> section, Strip strip) {}
+
+    List<Page> pages() {
+        List<Page> pages = new ArrayList<>();
+        List<Chapter> rest = new ArrayList<>(chapters);
+        Optional<Block.Cover> cover = chapters.isEmpty() ? Optional.empty() : GuideLayout.cover(chapters.get(0));
+        if (area.hasPages() && cover.isPresent()) {
+            rest.remove(0);
+            if (!area.bare()) {
+                pages.add(CoverPage.page(cover.get(), area.width(), area.height(), area.margin(), setting));
+            }
+        }
+        List<Group> bodies = area.hasPages() ? bodies(groups(rest)) : List.of(flat(groups(rest)));
+        boolean contents = !area.bare() && pages.size() + bodies.size() >= CONTENTS_FROM;
+        int first = pages.size() + (contents ? 2 : 1);
+        List<Page> written = new ArrayList<>();
+        for (Group body : bodies) {
+            written.add(page(body, first + written.size()));
+        }
+        if (contents) {
+            pages.add(ContentsPage.of(
+                    written, pages.size() + 1, area.width(), area.height(), area.margin(), setting, footer));
+        }
+        pages.addAll(written);
+        return pages.isEmpty() ? List.of(page(new Group("", new ArrayList<>()), 1)) : pages;
+    }
+
+    /** A chapter with all that stands under it, or as much of it as stands on a page. */
+    private record Group(String title, List<Piece> pieces) {}
+
+    private static Group flat(List<Group> groups) {
+        return new Group(
+                "", groups.stream().flatMap(group -> group.pieces().stream()).toList());
+    }
+
+    private List<Group> groups(List<Chapter> sections) {
+        List<Group> groups = new ArrayList<>();
+        int from = 0;
+        while (from < sections.size()) {
+            int to = beside(sections, from);
+            List<Chapter> row = sections.subList(from, to);
+            boolean chapter = groups.isEmpty()
+                    || row.stream().anyMatch(section -> section.section().kind().isChapter());
+            if (chapter) {
+                groups.add(new Group(row.get(0).section().heading(), new ArrayList<>()));
+            }
+            groups.get(groups.size() - 1).pieces().addAll(pieces(row, chapter));
+            from = to;
+        }
+        return groups;
+    }
+
+    /** @return behind the last section that stands beside the first */
+    private static int beside(List<Chapter> sections, int from) {
+        int taken = sections.get(from).section().share().parts();
+        int to = from + 1;
+        while (to < sections.size()
+                && taken + sections.get(to).section().share().parts() <= Share.PARTS) {
+            taken += sections.get(to).section().share().parts();
+            to++;
+        }
+        return to;
+    }
+
+    private List<Piece> pieces(List<Chapter> row, boolean chapter) {
+        if (row.size() > 1) {
+            Part together = together(row, chapter);
+            if (together.box().height() <= setting.height()) {
+                return List.of(new Piece(Optional.empty(), Strip.of(together, setting.gap() * 2)));
+            }
+        }
+        List<Piece> pieces = new ArrayList<>();
+        for (Chapter section : row) {
+            boolean alone = row.size() == 1;
+            Setting place = alone ? setting.within(width(section.section().share())) : setting;
+            boolean leads =
+                    chapter && (pieces.isEmpty() || section.section().kind().isChapter());
+            Blocks.of(section, leads, place)
+                    .forEach(strip ->
+                            pieces.add(new Piece(Optional.of(section.section().kind()), strip)));
+        }
+        return pieces;
+    }
+
+    private double width(Share share) {
+        double seam = 2 * setting.base();
+        return (setting.width() + seam) * share.parts() / Share.PARTS - seam;
+    }
+
+    private Part together(List<Chapter> row, boolean chapter) {
+        List<Part> parts = new ArrayList<>();
+        double x = 0;
+        for (Chapter section : row) {
+            double wide = width(section.section().share());
+            boolean leads =
+                    chapter && (parts.isEmpty() || section.section().kind().isChapter());
+            List<Strip> strips = Blocks.of(section, leads && !area.bare(), setting.within(wide));
+            parts.add(Assembly.section(section.section().kind(), strips, wide).moved(x, 0));
+            x += wide + 2 * setting.base();
+        }
+        double height =
+                parts.stream().mapToDouble(part -> part.box().height()).max().orElse(0);
+        return Part.holding(Tag.GROUP, new Box(0, 0, setting.width(), height), parts);
+    }
+
+    private List<Group> bodies(List<Group> groups) {
+        List<Group> pages = new ArrayList<>();
+        for (Group group : groups) {
+            List<Piece> last =
+                    pages.isEmpty() ? List.of() : pages.get(pages.size() - 1).pieces();
+            double used = height(last);
+            double needed = group.pieces().isEmpty()
+                    ? 0
+                    : height(group.pieces()) + group.pieces().get(0).strip().before();
+            boolean shares = !area.bare() && !last.isEmpty() && used <= setting.height() * SHARED;
+            if (shares && used + needed <= setting.height()) {
+                last.addAll(group.pieces());
+            } else {
+                pages.addAll(broken(group));
+            }
+        }
+        return pages;
+    }
+
+    private static double height(List<Piece> pieces) {
+        return Assembly.height(pieces.stream().map(Piece::strip).toList());
+    }
+
+    private List<Group> broken(Group group) {
+        List<Piece> pieces = group.pieces();
+        List<Breaks.Item> items = pieces.stream()
+                .map(piece -> new Breaks.Item(piece.strip(), piece.section()))
+                .toList();
+        List<Integer> starts = Breaks.of(items, setting.height());
+        List<Group> pages = new ArrayList<>();
+        for (int i = 0; i < starts.size(); i++) {
+            int end = i + 1 < starts.size() ? starts.get(i + 1) : pieces.size();
+            pages.add(new Group(group.title(), new ArrayList<>(pieces.subList(starts.get(i), end))));
+        }
+        return pages;
+    }
+
+    private Page page(Group group, int number) {
+        List<Part> parts = new ArrayList<>();
+        double margin = area.margin();
+        double y = margin;
+        Map<SectionKind, List<Strip>> sections = new LinkedHashMap<>();
+        for (Piece piece : group.pieces()) {
+            if (piece.section().isPresent()) {
+                sections.computeIfAbsent(piece.section().get(), kind -> new ArrayList<>())
+                        .add(piece.strip());
+            } else {
+                y = placed(sections, parts, y);
+                y += parts.isEmpty() ? 0 : piece.strip().before();
+                Part moved = piece.strip().part().moved(margin, y);
+                parts.add(moved);
+                y = moved.box().bottom();
+            }
+        }
+        y = placed(sections, parts, y);
+        double height = area.hasPages() ? area.height() : y + margin;
+        if (area.hasPages() && !area.bare()) {
+            parts.add(Foot.of(footer, number, area.width(), height, margin, setting));
+        }
+        return new Page(
+                number,
+                area.bare() ? group.title() : "",
+                area.width(),
+                height,
+                setting.inks().page(),
+                parts);
+    }
+
+    private double placed(Map<SectionKind, List<Strip>> sections, List<Part> parts, double from) {
+        double y = from;
+        for (Map.Entry<SectionKind, List<Strip>> entry : sections.entrySet()) {
+            y += parts.isEmpty() ? 0 : entry.getValue().get(0).before();
+            Part section = Assembly.section(entry.getKey(), entry.getValue(), setting.width())
+                    .moved(area.margin(), y);
+            parts.add(section);
+            y = section.box().bottom();
+        }
+        sections.clear();
+        return y;
+    }
+}

@@ -1,0 +1,126 @@
+package app.zumbido.formats.guide;
+
+import app.zumbido.core.guide.layout.Page;
+import app.zumbido.formats.delivery.DeliveryWriter;
+import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.PagePictures;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageTypeSpecifier;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.metadata.IIOMetadata;
+import javax.imageio.metadata.IIOMetadataNode;
+import javax.imageio.stream.ImageOutputStream;
+
+/**
+ * The same as JPEG, for places that take nothing else. Its colours may be off by one in each channel: that is how JPEG is made.
+ */
+public final class GuideJpeg implements DeliveryWriter {
+    private static final long MOST_PIXELS = 60_000_000;
+    /** Of a JPEG: sixteen bits say how high it is (ISO/IEC 10918-1, B.2.2). */
+    private static final double MOST_HEIGHT = 65_000;
+
+    @Override
+    public String kind() {
+        return "guide-jpeg";
+    }
+
+    @Override
+    public String ending() {
+        return "-guide.jpg";
+    }
+
+    @Override
+    public String mediaType() {
+        return "image/jpeg";
+    }
+
+    @Override
+    public void write(Order order, OutputStream out) throws IOException {
+        Guide guide = Guide.of(order.look(), order.assets());
+        PagePictures wanted = order.pages();
+        List<Page> pages = guide.pages(wanted.page());
+        double wide = pages.stream().mapToDouble(Page::width).max().orElse(1);
+        double tall = pages.stream().mapToDouble(Page::height).sum();
+        double most = Math.min(Math.sqrt(MOST_PIXELS / (wide * tall)), MOST_HEIGHT / tall);
+        double scale = GuidePng.PER_POINT * wanted.scale();
+        if (scale > most && !wanted.equals(PagePictures.USUAL)) {
+            throw new TooManyPixelsException(Math.round(wide * scale * tall * scale), MOST_PIXELS);
+        }
+        // A long guide that nobody asked a scale for comes as large as it can.
+        scale = Math.min(scale, most);
+        write(beneathEachOther(guide, pages, scale), out);
+    }
+
+    private static BufferedImage beneathEachOther(Guide guide, List<Page> pages, double scale) {
+        List<BufferedImage> drawn = new ArrayList<>();
+        for (Page page : pages) {
+            drawn.add(RasterPainter.draw(guide, page, scale, false));
+        }
+        int width = drawn.stream().mapToInt(BufferedImage::getWidth).max().orElse(1);
+        int height = drawn.stream().mapToInt(BufferedImage::getHeight).sum();
+        BufferedImage all = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = all.createGraphics();
+        int y = 0;
+        for (BufferedImage image : drawn) {
+            graphics.drawImage(image, 0, y, null);
+            y += image.getHeight();
+        }
+        graphics.dispose();
+        return all;
+    }
+
+    /** @return a picture of usual quality; empty of one that is transparent somewhere, which JPEG cannot be */
+    static byte[] photograph(BufferedImage image) {
+        BufferedImage opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < image.getHeight(); y++) {
+            for (int x = 0; x < image.getWidth(); x++) {
+                int pixel = image.getRGB(x, y);
+                if (pixel >>> 24 != 0xFF) {
+                    return new byte[0];
+                }
+                opaque.setRGB(x, y, pixel);
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(opaque, "jpeg", out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    /** The best quality, and no colour at half the resolution, or areas would be off by more than one. */
+    private static void write(BufferedImage image, OutputStream out) throws IOException {
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ImageWriteParam way = writer.getDefaultWriteParam();
+        way.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+        way.setCompressionQuality(1);
+        IIOMetadata facts = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), way);
+        IIOMetadataNode root = (IIOMetadataNode) facts.getAsTree("javax_imageio_jpeg_image_1.0");
+        IIOMetadataNode frame =
+                (IIOMetadataNode) root.getElementsByTagName("sof").item(0);
+        for (int i = 0; i < frame.getLength(); i++) {
+            IIOMetadataNode channel = (IIOMetadataNode) frame.item(i);
+            channel.setAttribute("HsamplingFactor", "1");
+            channel.setAttribute("VsamplingFactor", "1");
+        }
+        facts.setFromTree("javax_imageio_jpeg_image_1.0", root);
+        try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
+            writer.setOutput(stream);
+            writer.write(facts, new IIOImage(image, null, facts), way);
+        } finally {
+            writer.dispose();
+        }
+    }
+}

@@ -101,7 +101,7 @@ public final class GuideJpeg implements DeliveryWriter {
     }
 
     /** The best quality, and no colour at half the resolution, or areas would be off by more than one. */
-    private static void write(BufferedImage image, OutputStream out) throws IOException {
+    static void write(BufferedImage image, OutputStream out) throws IOException {
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         ImageWriteParam way = writer.getDefaultWriteParam();
         way.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);

@@ -78,7 +78,7 @@ final class PdfPainter implements Painter {
             for (GlyphRun run : guide.typesetter().set(words.style(), words.text())) {
                 Optional<PDType0Font> font = letters.of(run.face());
                 if (font.isPresent()) {
-                    show(run, font.get(), words, RenderingMode.FILL);
+                    show(run, font.get(), words, RenderingMode.FILL, 1);
                 } else {
                     outlined(run, words);
                 }
@@ -86,13 +86,15 @@ final class PdfPainter implements Painter {
         });
     }
 
-    private void show(GlyphRun run, PDType0Font font, Mark.Words words, RenderingMode mode) throws IOException {
+    private void show(GlyphRun run, PDType0Font font, Mark.Words words, RenderingMode mode, double stretched)
+            throws IOException {
         content.beginText();
         content.setFont(font, (float) words.style().size());
         content.setRenderingMode(mode);
         inks.fillWith(content, words.ink());
-        content.setTextMatrix(Matrix.getTranslateInstance(
-                (float) space.x(words.box().x() + run.x()), (float) space.y(words.baseline())));
+        content.setTextMatrix(new Matrix(
+                (float) stretched, 0, 0, 1, (float) space.x(words.box().x() + run.x()), (float)
+                        space.y(words.baseline())));
         content.showTextWithPositioning(PdfLetters.positioned(run));
         content.endText();
     }
@@ -112,10 +114,11 @@ final class PdfPainter implements Painter {
                 content.fill();
             }
         }
-        GlyphRun seen = guide.typesetter().unseen(run);
+        GlyphRun seen = guide.typesetter().unseen(run, words.style().size());
         Optional<PDType0Font> font = letters.of(seen.face());
         if (font.isPresent()) {
-            show(seen, font.get(), words, RenderingMode.NEITHER);
+            // As wide as what is seen, so that letters are not taken apart into words.
+            show(seen, font.get(), words, RenderingMode.NEITHER, run.width() / Math.max(1e-6, seen.width()));
         }
     }
 

@@ -168,20 +168,13 @@ public final class Typesetter implements Measurer {
         return new GlyphRun(face, 0, x * size / 1000, glyphs, letters, offsets);
     }
 
-    /** @return the same letters at the same places in a face that may be embedded; those that it lacks as question marks */
-    GlyphRun unseen(GlyphRun run) {
+    /** @return the same letters in a face that may be embedded; those that it lacks as question marks */
+    GlyphRun unseen(GlyphRun run, double size) {
         FontFace face = ShippedFaces.nearest(UNSEEN, Lettering.REGULAR, false).orElseThrow();
-        List<String> letters = run.letters().stream()
-                .map(letter -> face.has(letter.codePointAt(0)) ? letter : Character.toString(UNKNOWN))
+        List<Integer> letters = run.letters().stream()
+                .map(letter -> letter.codePointAt(0))
+                .map(letter -> face.has(letter) ? letter : UNKNOWN)
                 .toList();
-        return new GlyphRun(
-                face,
-                run.x(),
-                run.width(),
-                letters.stream()
-                        .map(letter -> face.glyph(letter.codePointAt(0)))
-                        .toList(),
-                letters,
-                run.offsets());
+        return run(new Piece(face, letters), size, 0).at(run.x());
     }
 }

@@ -10,6 +10,7 @@ final class ChipRows {
     /** Of the width: how high the colours that lead are together; set by eye. */
     private static final double LED_HEIGHT = 0.36;
 
+    private static final double TIGHT_LED_HEIGHT = 0.29;
     private static final double COMPACT_LED_HEIGHT = 0.2;
     /** Of a page. */
     private static final double MOST_HEIGHT = 0.55;
@@ -43,7 +44,7 @@ final class ChipRows {
             rest.addAll(beside.subList(second.size(), beside.size()));
             double all = chips.led().stream().mapToDouble(Chip::percent).sum();
             double height = Math.min(
-                    setting.width() * (setting.compact() ? COMPACT_LED_HEIGHT : LED_HEIGHT),
+                    setting.width() * setting.by(LED_HEIGHT, TIGHT_LED_HEIGHT, COMPACT_LED_HEIGHT),
                     setting.height() * MOST_HEIGHT);
             double share = all > 0 ? first.percent() / all : 1;
             rows.add(row(List.of(first), List.of(setting.width()), height * share, 0));

@@ -10,11 +10,21 @@ import java.util.List;
 final class DoNotRows {
     private static final double TALL = 0.54;
     private static final double AIR = 0.18;
+    /** In sizes of text: of a tile. */
+    private static final double TILE_WIDTH = 10.5;
+
+    private static final double TIGHT_TILE_WIDTH = 9;
+    private static final int MOST_IN_A_ROW = 4;
+    private static final int TIGHT_MOST_IN_A_ROW = 5;
 
     private DoNotRows() {}
 
     static List<Part> of(Block.DoNots examples, Setting setting) {
-        int columns = Grid.columns(examples.examples().size(), 10.5, 4, setting);
+        int columns = Grid.columns(
+                examples.examples().size(),
+                setting.by(TILE_WIDTH, TIGHT_TILE_WIDTH, TILE_WIDTH),
+                setting.by(MOST_IN_A_ROW, TIGHT_MOST_IN_A_ROW, MOST_IN_A_ROW),
+                setting);
         return Grid.rows(examples.examples(), columns, setting, (example, width) -> tile(example, width, setting));
     }
 

@@ -7,6 +7,12 @@ import java.util.List;
 /** Logos with their clear space, and on grounds. */
 final class LogoRows {
     private static final double BOARD = 0.34;
+    private static final double TIGHT_BOARD = 0.26;
+    /** In sizes of text: of a tile; so narrow they stand four in a row of paper. */
+    private static final double TILE_WIDTH = 13;
+
+    private static final double TIGHT_TILE_WIDTH = 11;
+    private static final int MOST_IN_A_ROW = 4;
     private static final double TILE = 0.52;
     private static final double AIR = 0.16;
 
@@ -14,7 +20,7 @@ final class LogoRows {
 
     /** @return the logo with a dashed line around its clear space */
     static Part board(Block.LogoBoard board, Setting setting) {
-        double height = Math.min(setting.width() * BOARD, setting.height() * 0.5);
+        double height = Math.min(setting.width() * setting.by(BOARD, TIGHT_BOARD, BOARD), setting.height() * 0.5);
         Box box = new Box(0, 0, setting.width(), height);
         double clear = board.clear();
         double ratio = board.logo().ratio();
@@ -34,7 +40,8 @@ final class LogoRows {
     }
 
     static List<Part> tiles(Block.LogoTiles tiles, Setting setting) {
-        int columns = Grid.columns(tiles.tiles().size(), 13, 4, setting);
+        int columns = Grid.columns(
+                tiles.tiles().size(), setting.by(TILE_WIDTH, TIGHT_TILE_WIDTH, TILE_WIDTH), MOST_IN_A_ROW, setting);
         return Grid.rows(tiles.tiles(), columns, setting, (tile, width) -> {
             Box box = new Box(0, 0, width, Math.min(width * TILE, setting.height() * 0.4));
             Box inner = box.inset(Math.min(box.width(), box.height()) * AIR);

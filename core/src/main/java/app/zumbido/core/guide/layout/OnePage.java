@@ -33,7 +33,7 @@ final class OnePage {
                 sheet.height() - 2 * margin,
                 base,
                 Setting.gap(base, sheet.spacing(), true),
-                true,
+                Setting.Density.COMPACT,
                 inks,
                 measurer);
         columns = sheet.width() > sheet.height() ? 3 : 2;

@@ -3,8 +3,8 @@ package app.zumbido.core.guide.layout;
 import app.zumbido.core.guide.Block;
 import app.zumbido.core.guide.Chapter;
 import app.zumbido.core.guide.SectionKind;
-import app.zumbido.core.guide.Share;
 import app.zumbido.core.guide.Sheet;
+import app.zumbido.core.guide.layout.Pieces.Piece;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,7 +41,13 @@ final class PageFlow {
         this.area = area;
         this.footer = footer;
         setting = new Setting(
-                area.width() - 2 * area.margin(), area.height() - 2 * area.margin(), base, gap, false, inks, measurer);
+                area.width() - 2 * area.margin(),
+                area.height() - 2 * area.margin(),
+                base,
+                gap,
+                Setting.Density.USUAL,
+                inks,
+                measurer);
     }
 
     static PageFlow on(Sheet sheet, List<Chapter> chapters, Inks inks, Measurer measurer, String footer) {
@@ -69,9 +75,6 @@ final class PageFlow {
                 "");
     }
 
-    /** A strip of one section, or of several that stand beside each other. */
-    private record Piece(Optional<SectionKind> section, Strip strip) {}
-
     List<Page> pages() {
         List<Page> pages = new ArrayList<>();
         List<Chapter> rest = new ArrayList<>(chapters);
@@ -82,7 +85,7 @@ final class PageFlow {
                 pages.add(CoverPage.page(cover.get(), area.width(), area.height(), area.margin(), setting));
             }
         }
-        List<Group> bodies = area.hasPages() ? bodies(groups(rest)) : List.of(flat(groups(rest)));
+        List<Group> bodies = area.hasPages() ? bodies(chapters(rest)) : List.of(whole(rest));
         boolean contents = !area.bare() && pages.size() + bodies.size() >= CONTENTS_FROM;
         int first = pages.size() + (contents ? 2 : 1);
         List<Page> written = new ArrayList<>();
@@ -97,99 +100,54 @@ final class PageFlow {
         return pages.isEmpty() ? List.of(page(new Group("", new ArrayList<>()), 1)) : pages;
     }
 
-    /** A chapter with all that stands under it, or as much of it as stands on a page. */
+    /** As much of a chapter as stands on a page. */
     private record Group(String title, List<Piece> pieces) {}
 
-    private static Group flat(List<Group> groups) {
-        return new Group(
-                "", groups.stream().flatMap(group -> group.pieces().stream()).toList());
-    }
-
-    private List<Group> groups(List<Chapter> sections) {
-        List<Group> groups = new ArrayList<>();
-        int from = 0;
-        while (from < sections.size()) {
-            int to = beside(sections, from);
-            List<Chapter> row = sections.subList(from, to);
-            boolean chapter = groups.isEmpty()
-                    || row.stream().anyMatch(section -> section.section().kind().isChapter());
-            if (chapter) {
-                groups.add(new Group(row.get(0).section().heading(), new ArrayList<>()));
-            }
-            groups.get(groups.size() - 1).pieces().addAll(pieces(row, chapter));
-            from = to;
-        }
-        return groups;
-    }
-
-    /** @return behind the last section that stands beside the first */
-    private static int beside(List<Chapter> sections, int from) {
-        int taken = sections.get(from).section().share().parts();
-        int to = from + 1;
-        while (to < sections.size()
-                && taken + sections.get(to).section().share().parts() <= Share.PARTS) {
-            taken += sections.get(to).section().share().parts();
-            to++;
-        }
-        return to;
-    }
-
-    private List<Piece> pieces(List<Chapter> row, boolean chapter) {
-        if (row.size() > 1) {
-            Part together = together(row, chapter);
-            if (together.box().height() <= setting.height()) {
-                return List.of(new Piece(Optional.empty(), Strip.of(together, setting.gap() * 2)));
-            }
-        }
+    private Group whole(List<Chapter> sections) {
         List<Piece> pieces = new ArrayList<>();
-        for (Chapter section : row) {
-            boolean alone = row.size() == 1;
-            Setting place = alone ? setting.within(width(section.section().share())) : setting;
-            boolean leads =
-                    chapter && (pieces.isEmpty() || section.section().kind().isChapter());
-            Blocks.of(section, leads, place)
-                    .forEach(strip ->
-                            pieces.add(new Piece(Optional.of(section.section().kind()), strip)));
+        chapters(sections).forEach(rows -> pieces.addAll(new Pieces(setting, area.bare()).of(rows)));
+        return new Group("", pieces);
+    }
+
+    /** @return the rows of each chapter, with all that stands under it */
+    private static List<List<List<Chapter>>> chapters(List<Chapter> sections) {
+        List<List<List<Chapter>>> chapters = new ArrayList<>();
+        for (List<Chapter> row : Pieces.rows(sections)) {
+            if (chapters.isEmpty()
+                    || row.stream().anyMatch(section -> section.section().kind().isChapter())) {
+                chapters.add(new ArrayList<>());
+            }
+            chapters.get(chapters.size() - 1).add(row);
         }
-        return pieces;
+        return chapters;
     }
 
-    private double width(Share share) {
-        double seam = 2 * setting.base();
-        return (setting.width() + seam) * share.parts() / Share.PARTS - seam;
-    }
-
-    private Part together(List<Chapter> row, boolean chapter) {
-        List<Part> parts = new ArrayList<>();
-        double x = 0;
-        for (Chapter section : row) {
-            double wide = width(section.section().share());
-            boolean leads =
-                    chapter && (parts.isEmpty() || section.section().kind().isChapter());
-            List<Strip> strips = Blocks.of(section, leads && !area.bare(), setting.within(wide));
-            parts.add(Assembly.section(section.section().kind(), strips, wide).moved(x, 0));
-            x += wide + 2 * setting.base();
-        }
-        double height =
-                parts.stream().mapToDouble(part -> part.box().height()).max().orElse(0);
-        return Part.holding(Tag.GROUP, new Box(0, 0, setting.width(), height), parts);
-    }
-
-    private List<Group> bodies(List<Group> groups) {
+    private List<Group> bodies(List<List<List<Chapter>>> chapters) {
         List<Group> pages = new ArrayList<>();
-        for (Group group : groups) {
+        for (List<List<Chapter>> rows : chapters) {
+            List<Piece> pieces = new Pieces(setting, area.bare()).of(rows);
             List<Piece> last =
                     pages.isEmpty() ? List.of() : pages.get(pages.size() - 1).pieces();
             double used = height(last);
-            double needed = group.pieces().isEmpty()
+            double needed = pieces.isEmpty()
                     ? 0
-                    : height(group.pieces()) + group.pieces().get(0).strip().before();
+                    : height(pieces) + pieces.get(0).strip().before();
             boolean shares = !area.bare() && !last.isEmpty() && used <= setting.height() * SHARED;
             if (shares && used + needed <= setting.height()) {
-                last.addAll(group.pieces());
+                last.addAll(pieces);
             } else {
-                pages.addAll(broken(group));
+                pages.addAll(broken(rows.get(0).get(0).section().heading(), pieces, rows));
             }
+        }
+        return pages;
+    }
+
+    /** Set tighter where that saves a page: a page with little on it looks forgotten. */
+    private List<Group> broken(String title, List<Piece> usual, List<List<Chapter>> rows) {
+        List<Group> pages = broken(title, usual);
+        if (pages.size() > 1) {
+            List<Group> tight = broken(title, new Pieces(setting.tighter(), area.bare()).of(rows));
+            return tight.size() < pages.size() ? tight : pages;
         }
         return pages;
     }
@@ -198,8 +156,7 @@ final class PageFlow {
         return Assembly.height(pieces.stream().map(Piece::strip).toList());
     }
 
-    private List<Group> broken(Group group) {
-        List<Piece> pieces = group.pieces();
+    private List<Group> broken(String title, List<Piece> pieces) {
         List<Breaks.Item> items = pieces.stream()
                 .map(piece -> new Breaks.Item(piece.strip(), piece.section()))
                 .toList();
@@ -207,7 +164,7 @@ final class PageFlow {
         List<Group> pages = new ArrayList<>();
         for (int i = 0; i < starts.size(); i++) {
             int end = i + 1 < starts.size() ? starts.get(i + 1) : pieces.size();
-            pages.add(new Group(group.title(), new ArrayList<>(pieces.subList(starts.get(i), end))));
+            pages.add(new Group(title, new ArrayList<>(pieces.subList(starts.get(i), end))));
         }
         return pages;
     }

@@ -11,6 +11,8 @@ import java.util.Optional;
 final class PictureRows {
     /** Of the width: how high a row is about. */
     private static final double HEIGHT = 0.3;
+
+    private static final double TIGHT_HEIGHT = 0.24;
     /** Of the height of a page, captions included. */
     private static final double MOST_HEIGHT = 0.6;
     /** A picture is laid out as if it were no slimmer and no wider. */
@@ -30,28 +32,48 @@ final class PictureRows {
     }
 
     private double target() {
-        return Math.min(setting.width() * HEIGHT, setting.height() * MOST_HEIGHT * 0.6);
+        return Math.min(
+                setting.width() * setting.by(HEIGHT, TIGHT_HEIGHT, HEIGHT), setting.height() * MOST_HEIGHT * 0.6);
     }
 
     private static double ratio(Pictured picture) {
         return Math.max(SLIMMEST, Math.min(WIDEST, picture.ratio()));
     }
 
+    /** Rows are broken so that they are about as high as they should be, and the last one is filled as well as can be. */
     private List<Part> even(List<Pictured> pictures) {
-        List<Part> rows = new ArrayList<>();
-        List<Pictured> open = new ArrayList<>();
-        for (Pictured picture : pictures) {
-            open.add(picture);
-            if (height(open) <= target()) {
-                rows.add(row(open, height(open)));
-                open.clear();
+        int count = pictures.size();
+        double[] costs = new double[count + 1];
+        int[] starts = new int[count + 1];
+        for (int end = 1; end <= count; end++) {
+            costs[end] = Double.POSITIVE_INFINITY;
+            for (int start = end - 1; start >= 0; start--) {
+                double cost = costs[start] + cost(pictures.subList(start, end), end == count);
+                if (cost < costs[end]) {
+                    costs[end] = cost;
+                    starts[end] = start;
+                }
             }
         }
-        if (!open.isEmpty()) {
-            // What does not fill a row is not blown up.
-            rows.add(row(open, Math.min(height(open), target() * 1.15)));
+        List<Part> rows = new ArrayList<>();
+        for (int end = count; end > 0; end = starts[end]) {
+            List<Pictured> row = pictures.subList(starts[end], end);
+            rows.add(0, row(row, Math.min(height(row), highest())));
         }
         return rows;
+    }
+
+    /** What does not fill a row is not blown up. */
+    private double highest() {
+        return target() * 1.3;
+    }
+
+    private double cost(List<Pictured> row, boolean last) {
+        double height = height(row);
+        double away = (Math.min(height, highest()) - target()) / target();
+        double empty = height > highest() ? 1 - highest() / height : 0;
+        // A row that is not the last and not filled looks like a mistake.
+        return away * away + empty * empty * (last ? 1 : 9);
     }
 
     /** @return at which the pictures fill the width */

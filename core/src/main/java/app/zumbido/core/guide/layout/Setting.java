@@ -12,9 +12,9 @@ import app.zumbido.core.type.TypeRole;
  * @param height of what one page has for them; infinite on a board
  * @param base size of running text, in points
  * @param gap between blocks, in points
- * @param compact whether much has to stand in little room
+ * @param density how much stands in how little room
  */
-record Setting(double width, double height, double base, double gap, boolean compact, Inks inks, Measurer measurer) {
+record Setting(double width, double height, double base, double gap, Density density, Inks inks, Measurer measurer) {
     /** Points; on paper that is read at arm's length, on slides from afar. */
     private static final double ON_PAPER = 9.5;
 
@@ -27,6 +27,7 @@ record Setting(double width, double height, double base, double gap, boolean com
     /** So much smaller on a guide of one page. */
     private static final double ON_ONE_PAGE = 0.8;
 
+    private static final double TIGHTER = 0.72;
     private static final double HEADING = 2.4;
     private static final double COMPACT_HEADING = 1.6;
     static final double SUBTITLE = 1.2;
@@ -34,6 +35,24 @@ record Setting(double width, double height, double base, double gap, boolean com
     static final double SMALL = 0.79;
     private static final double TIGHT_LINE = 1.18;
     private static final double LOOSE_LINE = 1.4;
+
+    /** How much stands in how little room. */
+    enum Density {
+        USUAL,
+        /** Where it saves a page. */
+        TIGHT,
+        /** On a guide of one page. */
+        COMPACT
+    }
+
+    /** @return one of three, by how much has to stand in little room */
+    <T> T by(T usual, T tight, T compact) {
+        return switch (density) {
+            case USUAL -> usual;
+            case TIGHT -> tight;
+            case COMPACT -> compact;
+        };
+    }
 
     static double base(Sheet sheet, boolean onePage) {
         double base = switch (sheet.format()) {
@@ -57,12 +76,17 @@ record Setting(double width, double height, double base, double gap, boolean com
 
     /** The same in a narrower place. */
     Setting within(double other) {
-        return new Setting(other, height, base, gap, compact, inks, measurer);
+        return new Setting(other, height, base, gap, density, inks, measurer);
+    }
+
+    /** The same with less room between things, and smaller pictures. */
+    Setting tighter() {
+        return new Setting(width, height, base, gap * TIGHTER, Density.TIGHT, inks, measurer);
     }
 
     /** @return of the title of a chapter */
     Lettered title() {
-        return heading(compact ? COMPACT_HEADING : HEADING);
+        return heading(density == Density.COMPACT ? COMPACT_HEADING : HEADING);
     }
 
     Lettered heading(double times) {

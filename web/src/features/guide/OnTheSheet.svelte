@@ -39,7 +39,7 @@
   <button
     type="button"
     onclick={() => bench.guide.setSection(section.kind, { shown: false })}
-    aria-label="Leave {name} out">Leave out</button
+    aria-label="Leave out {name}">Leave out</button
   >
 </div>
 

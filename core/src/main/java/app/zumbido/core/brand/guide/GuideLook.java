@@ -25,9 +25,11 @@ final class GuideLook {
 
     private final Look look;
     private final Specimen specimen;
+    private final Specimen site;
 
     GuideLook(Look look) {
         this.look = look.onPaper();
+        site = Specimen.of(look);
         specimen = Specimen.of(this.look);
     }
 
@@ -41,6 +43,11 @@ final class GuideLook {
 
     Specimen specimen() {
         return specimen;
+    }
+
+    /** @return what a site is made of: on dark pages where the brand is at home there */
+    Specimen site() {
+        return site;
     }
 
     Palette palette() {

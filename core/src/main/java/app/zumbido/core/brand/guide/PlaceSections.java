@@ -93,20 +93,18 @@ final class PlaceSections {
         if (look.look().colors().isEmpty()) {
             return new Content.Nothing("The theme has no colours yet; fill its slots in Theme.");
         }
-        Specimen specimen = look.specimen();
-        Rgb page = look.page();
+        Specimen site = look.site();
+        Rgb page = site.pages().get(0);
+        Rgb heading = site.lettered().get(TypeRole.HEADING);
         return new Content.Filled(List.of(new Block.Table(
                 List.of("Part", "Colour", "Hex", "Text on it"),
                 List.of(
-                        row("Page", page, Optional.of(look.inks().text())),
-                        row("Heading", look.inks().heading(), Optional.empty()),
-                        row("Button", specimen.lead(), Optional.of(specimen.onLead())),
-                        row(
-                                "Button, pointed at",
-                                specimen.besideLead(),
-                                Optional.of(look.inkOn(specimen.besideLead()))),
-                        row("Link", specimen.link(), Optional.empty()),
-                        row("Visited link", specimen.followedLink(), Optional.empty())))));
+                        row("Page", page, Optional.of(site.texts().get(0))),
+                        row("Heading", heading == null ? site.texts().get(0) : heading, Optional.empty()),
+                        row("Button", site.lead(), Optional.of(site.onLead())),
+                        row("Button, pointed at", site.besideLead(), Optional.of(look.inkOn(site.besideLead()))),
+                        row("Link", site.link(), Optional.empty()),
+                        row("Visited link", site.followedLink(), Optional.empty())))));
     }
 
     private List<Cell> row(String part, Rgb color, Optional<Rgb> text) {

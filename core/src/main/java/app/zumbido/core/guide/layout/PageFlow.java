@@ -64,7 +64,7 @@ final class PageFlow {
 
     /** On slides, in the place that a template has for what is written beneath a title. */
     static PageFlow onSlides(double width, double height, List<Chapter> chapters, Inks inks, Measurer measurer) {
-        double base = Setting.base(Sheet.SLIDES, false);
+        double base = Setting.ON_TEMPLATES;
         return new PageFlow(
                 chapters,
                 new Area(width, height, 0, true),

@@ -19,6 +19,9 @@ record Setting(double width, double height, double base, double gap, Density den
     private static final double ON_PAPER = 9.5;
 
     private static final double ON_SLIDES = 15;
+    /** Of slides of a template, whose titles take their part of the height. */
+    static final double ON_TEMPLATES = 13;
+
     /** Of a board there are so many widths of text; set by eye. */
     private static final double ON_BOARDS = 1 / 62.0;
 

@@ -1,6 +1,7 @@
 package app.zumbido.formats.office.slides;
 
 import app.zumbido.core.brand.ThemedLook;
+import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.guide.layout.Lettered;
 import app.zumbido.core.guide.layout.Mark;
@@ -29,6 +30,11 @@ final class GuideShapes {
     static final int POINT = 12_700;
 
     private static final int SIXTY_THOUSANDTHS = 60_000;
+    private static final String FULL = "\u25A0";
+    private static final String HOLLOW = "\u25A1";
+    /** A colour that is told from the page by less is shown as an outline. */
+    private static final double PALE = 1.2;
+
     private static final String TABLE = "http://schemas.openxmlformats.org/drawingml/2006/table";
 
     private final Shapes shapes;
@@ -188,12 +194,6 @@ final class GuideShapes {
                 <p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="%d" name="Table"/><p:cNvGraphicFramePr>\
                 <a:graphicFrameLocks noGrp="1"/></p:cNvGraphicFramePr><p:nvPr/></p:nvGraphicFramePr>%s<a:graphic>\
                 <a:graphicData uri="%s">%s</a:graphicData></a:graphic></p:graphicFrame>""".formatted(shapes.next(), LayoutXml.transform("p", box(part.box())), TABLE, table));
-        Ink chips = new Ink("Colour");
-        rows.stream()
-                .flatMap(row -> row.parts().stream())
-                .flatMap(cell -> cell.marks().stream())
-                .forEach(mark -> mark.drawnBy(chips));
-        shapes.append(chips.written());
     }
 
     private String row(Part row) {
@@ -205,16 +205,33 @@ final class GuideShapes {
                     .map(Mark.Words.class::cast)
                     .findFirst()
                     .orElseThrow();
-            long indent = Math.round((words.box().x() - cell.box().x()) * POINT);
             Rgb rule = ((Mark.Fill) row.marks().get(0)).color();
             long thick = Math.round(row.marks().get(0).box().height() * POINT);
-            xml.append("<a:tc><a:txBody><a:bodyPr/><a:lstStyle/><a:p><a:r>%s<a:t>%s</a:t></a:r></a:p></a:txBody>"
-                    .formatted(properties(words.style(), words.ink()), Xml.text(cell.text())));
-            xml.append("<a:tcPr marL=\"%d\" marR=\"0\" marT=\"0\" marB=\"0\" anchor=\"ctr\">".formatted(indent));
+            xml.append("<a:tc><a:txBody><a:bodyPr/><a:lstStyle/><a:p>%s<a:r>%s<a:t>%s</a:t></a:r></a:p></a:txBody>"
+                    .formatted(chip(cell, words), properties(words.style(), words.ink()), Xml.text(cell.text())));
+            xml.append("<a:tcPr marL=\"0\" marR=\"0\" marT=\"0\" marB=\"0\" anchor=\"ctr\">");
             xml.append("<a:lnL><a:noFill/></a:lnL><a:lnR><a:noFill/></a:lnR><a:lnT><a:noFill/></a:lnT>");
             xml.append("<a:lnB w=\"%d\">%s</a:lnB><a:noFill/></a:tcPr></a:tc>".formatted(thick, fill(rule)));
         }
         return xml.append("</a:tr>").toString();
+    }
+
+    /** The colour before the words, as a letter: so it stays where it belongs, however high a row gets. */
+    private String chip(Part cell, Mark.Words words) {
+        return cell.marks().stream()
+                .filter(Mark.Fill.class::isInstance)
+                .map(mark -> ((Mark.Fill) mark).color())
+                .findFirst()
+                .map(color -> {
+                    boolean pale =
+                            ContrastRatio.between(color, guide.content().inks().page())
+                                            .value()
+                                    < PALE;
+                    Rgb ink = pale ? words.ink() : color;
+                    return "<a:r>%s<a:t>%s  </a:t></a:r>"
+                            .formatted(properties(words.style(), ink), pale ? HOLLOW : FULL);
+                })
+                .orElse("");
     }
 
     /** Gathers shapes that are no text. */

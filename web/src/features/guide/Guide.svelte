@@ -219,7 +219,7 @@
   }
 
   .lying {
-    grid-template-columns: repeat(auto-fill, minmax(min(460px, 100%), 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(380px, 100%), 1fr));
   }
 
   .board {

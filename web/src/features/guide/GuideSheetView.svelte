@@ -29,6 +29,16 @@
     return `${(length / of) * 100}%`;
   }
 
+  /** Arrows move the section that has the focus. */
+  function onkeydown(event: KeyboardEvent, kind: SectionKind) {
+    const way = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+    const place = sections.findIndex((section) => section.kind === kind) + way;
+    if (way !== 0 && place >= 0 && place < sections.length) {
+      event.preventDefault();
+      void doing.do(() => bench.guide.move(kind, place));
+    }
+  }
+
   function ondragover(event: DragEvent) {
     if (carriedSection(event)) {
       event.preventDefault();
@@ -73,6 +83,7 @@
           aria-label="{section.title || section.usualTitle} on page {page.number}"
           aria-pressed={placed.kind === chosen}
           onclick={() => onchoose(placed.kind)}
+          onkeydown={(event) => onkeydown(event, placed.kind)}
           ondragstart={(event) => carrySection(event, placed.kind)}
           {ondragover}
           ondrop={(event) => ondrop(event, placed.kind)}

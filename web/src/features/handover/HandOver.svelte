@@ -52,6 +52,7 @@
   const layouts = new Resource(() =>
     complete ? { key, ask: (signal) => bench.handover.layouts(theme.id, 'wide', signal) } : undefined,
   );
+  const guide = new Resource(() => ({ key, ask: (signal) => bench.guide.read(theme.id, false, signal) }));
   const log = new Resource(() => ({
     key: `${made}`,
     ask: (signal) => bench.handover.handedOver(signal),
@@ -128,8 +129,8 @@
                   : undefined}
             >
               {#snippet preview()}
-                {#if item.id === 'guide'}
-                  <GuidePreview theme={theme.id} />
+                {#if item.audience === 'people' && guide.value?.pages[0]}
+                  <GuidePreview page={guide.value.pages[0]} />
                 {:else if item.id === 'presentation' && layouts.value?.[0]}
                   <LayoutThumb layout={layouts.value[0]} specimen={theme.specimen} />
                 {:else if item.id === 'specimen-slides' && layouts.value?.[1]}

@@ -21,6 +21,7 @@ public final class Bench {
         figures.addAll(ChangeBench.run());
         figures.addAll(TypeBench.run());
         figures.addAll(HandoverBench.run());
+        figures.addAll(GuideBench.run());
         figures.addAll(new ServerBench(Path.of(args[0]), Path.of(args[1])).run());
         figures.addAll(new SizeBench(Path.of(args[0])).run());
 

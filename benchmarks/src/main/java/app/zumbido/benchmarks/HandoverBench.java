@@ -77,7 +77,7 @@ final class HandoverBench {
         return out.size();
     }
 
-    private static long allocated() {
+    static long allocated() {
         return ((com.sun.management.ThreadMXBean) ManagementFactory.getThreadMXBean())
                 .getThreadAllocatedBytes(Thread.currentThread().getId());
     }

@@ -77,6 +77,12 @@ class HandOverJourney extends Journey {
 
         assertThat(files.keySet())
                 .contains(
+                        "guide/ostrel-ferries-guide.pdf",
+                        "guide/ostrel-ferries-guide-press.pdf",
+                        "guide/ostrel-ferries-guide-one-page.pdf",
+                        "guide/ostrel-ferries-guide.html",
+                        "guide/ostrel-ferries-guide.pptx",
+                        "guide/ostrel-ferries-guide.png",
                         "slides/ostrel-ferries-16x9.potx",
                         "slides/ostrel-ferries-4x3.potx",
                         "documents/ostrel-ferries-letter.docx",

@@ -65,10 +65,6 @@ class ScreenshotJourney extends Journey {
         page.getByLabel("Mixer of Harbour teal").scrollIntoViewIfNeeded();
         shoot("mixer");
         button("Mix Harbour teal").click();
-        button("Missing colours").click();
-        assertThat(page.getByLabel("Accents")).isVisible();
-        shoot("missing-colours");
-        button("Close").click();
         button("Companions").click();
         assertThat(button("Take all 9")).isVisible();
         shoot("companions");
@@ -111,6 +107,12 @@ class ScreenshotJourney extends Journey {
         assertThat(page.locator("[data-ground=FFFFFF]")).isVisible();
         page.waitForFunction("() => [...document.images].every((image) => image.complete)");
         shoot("logos");
+        openStation("Guide");
+        page.getByLabel("Sections of the guide")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Colours page")))
+                .click();
+        page.waitForFunction("() => [...document.images].every((image) => image.complete)");
+        shoot("guide");
         openStation("Hand over");
         shoot("hand-over");
 

@@ -97,7 +97,8 @@ public final class GuideHtml implements DeliveryWriter {
     private static String style(Guide guide, WebFaces faces) {
         Inks inks = guide.content().inks();
         double gap = 26 * spacing(guide).factor();
-        String body = faces.css(new Lettered(TypeRole.BODY, false, 1));
+        // A name of a family must not end the style.
+        String body = faces.css(new Lettered(TypeRole.BODY, false, 1)).replace("<", "\\3c ");
         return """
                 *{box-sizing:border-box}
                 body{margin:0;background:%1$s;color:%2$s;font-size:16px;line-height:1.45;%5$s}

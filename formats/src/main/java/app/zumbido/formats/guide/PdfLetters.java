@@ -2,13 +2,15 @@ package app.zumbido.formats.guide;
 
 import app.zumbido.core.type.Embedding;
 import app.zumbido.formats.fonts.FontFace;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
@@ -30,10 +32,17 @@ final class PdfLetters {
         if (known == null) {
             known = face.embedding() == Embedding.NONE || !face.isTrueType()
                     ? Optional.empty()
-                    : Optional.of(PDType0Font.load(document, new ByteArrayInputStream(face.standalone()), true));
+                    : Optional.of(embedded(face));
             fonts.put(face, known);
         }
         return known;
+    }
+
+    /** Letters are placed one by one, so nothing is to be put in their stead; looking for it would take most of the time. */
+    private PDType0Font embedded(FontFace face) throws IOException {
+        TrueTypeFont font = new TTFParser(true).parse(new RandomAccessReadBuffer(face.standalone()));
+        font.setEnableGsub(false);
+        return PDType0Font.load(document, font, true);
     }
 
     /** @return letters and the way back between them, as TJ takes it (ISO 32000-1, 9.4.3) */

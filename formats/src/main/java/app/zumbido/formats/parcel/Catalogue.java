@@ -43,7 +43,7 @@ public final class Catalogue {
                     "guide",
                     "Style guide",
                     "The one thing to send to whoever helps: for the screen, for the press (prepared as PDF/X-4), on one page, as "
-                            + "a page for the web, as slides and as pictures. Colours of the JPEG may be off by one.",
+                            + "a page for the web, as slides and as a picture.",
                     true,
                     List.of(
                             new Entry(new GuidePdf(false), "for the screen"),
@@ -51,8 +51,15 @@ public final class Catalogue {
                             new Entry(new GuidePdf(true), "one page"),
                             new Entry(new GuideHtml(), "page for the web"),
                             new Entry(new GuideDeck(), "slides"),
-                            new Entry(new GuidePng(), "PNG"),
-                            new Entry(new GuideJpeg(), "JPEG"))),
+                            new Entry(new GuidePng(), "PNG"))),
+            new Item(
+                    "guide-jpeg",
+                    Audience.PEOPLE,
+                    "guide",
+                    "Style guide as JPEG",
+                    "For places that take nothing else; its colours may be off by one in each channel, which is how JPEG is made.",
+                    false,
+                    List.of(new Entry(new GuideJpeg(), "JPEG"))),
             new Item(
                     TEMPLATE,
                     Audience.OFFICE,

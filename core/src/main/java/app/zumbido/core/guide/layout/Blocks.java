@@ -197,9 +197,12 @@ final class Blocks implements Block.Reader {
         }
         Part head = rows.get(0);
         strips.add(Strip.of(head, setting.gap() * 0.7).in(within).keepingNext());
-        rows.stream()
-                .skip(1)
-                .forEach(row -> strips.add(Strip.of(row, 0).in(within).under(head)));
+        for (int i = 1; i < rows.size(); i++) {
+            Strip row = Strip.of(rows.get(i), 0).in(within).under(head);
+            // Neither the first nor the last row stands alone.
+            boolean alone = rows.size() > 2 && (i == 1 || i == rows.size() - 2);
+            strips.add(alone ? row.keepingNext() : row);
+        }
     }
 
     @Override

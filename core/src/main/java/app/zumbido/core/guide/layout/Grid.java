@@ -6,6 +6,9 @@ import java.util.function.BiFunction;
 
 /** Things of equal width in rows. */
 final class Grid {
+    /** Where there is room for them. */
+    private static final int FEWEST = 3;
+
     private Grid() {}
 
     /**
@@ -32,8 +35,9 @@ final class Grid {
     static int columns(int things, double least, int most, Setting setting) {
         int fitting = (int) ((setting.width() + setting.seam()) / (setting.base() * least + setting.seam()));
         int columns = Math.max(1, Math.min(most, fitting));
-        // Four of five in one row leave one alone: as many rows, equally filled.
+        // Four of five in one row leave one alone: as many rows, equally filled. Two are not blown up.
         int rows = (int) Math.ceil((double) things / columns);
-        return Math.max(1, (int) Math.ceil((double) things / Math.max(1, rows)));
+        int even = (int) Math.ceil((double) things / Math.max(1, rows));
+        return Math.max(even, Math.min(columns, FEWEST));
     }
 }

@@ -15,6 +15,9 @@ import java.util.Optional;
 final class PageFlow {
     /** A chapter begins on the page of the last one where that is filled no more than so. */
     private static final double SHARED = 0.55;
+    /** A page that is filled no more than so looks forgotten. */
+    private static final double FORGOTTEN = 0.38;
+
     /** From so many pages on there is a page of contents. */
     private static final int CONTENTS_FROM = 5;
 
@@ -135,6 +138,11 @@ final class PageFlow {
             boolean shares = !area.bare() && !last.isEmpty() && used <= setting.height() * SHARED;
             if (shares && used + needed <= setting.height()) {
                 last.addAll(pieces);
+            } else if (!area.bare() && !last.isEmpty() && used <= setting.height() * FORGOTTEN) {
+                // Too little for a page of its own: the next chapter begins beneath it and goes on on the next page.
+                List<Piece> both = new ArrayList<>(last);
+                both.addAll(pieces);
+                pages.addAll(broken(pages.remove(pages.size() - 1).title(), both));
             } else {
                 pages.addAll(broken(rows.get(0).get(0).section().heading(), pieces, rows));
             }

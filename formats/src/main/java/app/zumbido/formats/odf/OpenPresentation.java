@@ -1,6 +1,5 @@
 package app.zumbido.formats.odf;
 
-import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.TemplateDesign.BulletKind;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.color.Rgb;
@@ -8,9 +7,8 @@ import app.zumbido.core.contrast.Gradient;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.type.TypeRole;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.Box;
 import app.zumbido.formats.layouts.Fill;
@@ -33,7 +31,7 @@ import java.util.Locale;
  * An OpenDocument presentation template: the same layouts, each as a master page, since the standard has no layouts that look
  * different. Gradients have two colours, and links keep the colour that programs give them.
  */
-public final class OpenPresentation implements DeliveryWriter {
+public final class OpenPresentation implements ThemedWriter {
     private static final String TYPE = "application/vnd.oasis.opendocument.presentation-template";
     private static final SlideSize SIZE = SlideSize.WIDE;
     private static final int LEVELS = 5;
@@ -54,11 +52,6 @@ public final class OpenPresentation implements DeliveryWriter {
     @Override
     public String mediaType() {
         return TYPE;
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

@@ -1,11 +1,9 @@
 package app.zumbido.formats.odf;
 
-import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.theme.SlotColor;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.office.ChartData;
 import app.zumbido.formats.office.sheets.CellStyle;
@@ -17,7 +15,7 @@ import java.util.List;
  * An OpenDocument spreadsheet template: the same styles of cells as the workbook template, an empty sheet, and one that shows
  * them. It carries no chart: the standard has no order of colours that new charts would begin with.
  */
-public final class OpenSheet implements DeliveryWriter {
+public final class OpenSheet implements ThemedWriter {
     private static final String TYPE = "application/vnd.oasis.opendocument.spreadsheet-template";
 
     @Override
@@ -33,11 +31,6 @@ public final class OpenSheet implements DeliveryWriter {
     @Override
     public String mediaType() {
         return TYPE;
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

@@ -1,6 +1,5 @@
 package app.zumbido.formats.odf;
 
-import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.TemplateDesign.BulletKind;
 import app.zumbido.core.brand.ThemedInks;
 import app.zumbido.core.brand.ThemedLook;
@@ -8,11 +7,10 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.type.TypeRole;
-import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.LogoChoice;
 import app.zumbido.formats.delivery.LogoPicture;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import app.zumbido.formats.delivery.Xml;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -21,7 +19,7 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 
 /** An OpenDocument text template: the same styles as the document template, with the logo in the head of the first page. */
-public final class OpenText implements DeliveryWriter {
+public final class OpenText implements ThemedWriter {
     private static final String TYPE = "application/vnd.oasis.opendocument.text-template";
     private static final int LEVELS = 3;
     private static final long LOGO_WIDTH = 2_200_000;
@@ -42,11 +40,6 @@ public final class OpenText implements DeliveryWriter {
     @Override
     public String mediaType() {
         return TYPE;
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

@@ -3,21 +3,20 @@ package app.zumbido.formats.office;
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.formats.delivery.FolderWriter;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import app.zumbido.formats.delivery.Xml;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 
 /**
  * Colours and fonts without layouts, to load into what exists: the smallest slides, document and workbook that carry a theme,
  * the bare theme part, and a page that says what to do with them.
  */
-public final class ThemeAlone implements FolderWriter {
+public final class ThemeAlone implements FolderWriter, ThemedWriter {
     private static final String OFFICE = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
     private static final String SLIDES = "xmlns:a=\"http://schemas.openxmlformats.org/drawingml/2006/main\" xmlns:r=\""
             + OFFICE + "\" xmlns:p=\"http://schemas.openxmlformats.org/presentationml/2006/main\"";
@@ -32,11 +31,6 @@ public final class ThemeAlone implements FolderWriter {
     @Override
     public String ending() {
         return "-theme.zip";
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

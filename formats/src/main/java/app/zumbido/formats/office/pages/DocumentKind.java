@@ -1,16 +1,13 @@
 package app.zumbido.formats.office.pages;
 
-import app.zumbido.core.brand.Look;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.List;
 import java.util.function.Function;
 
 /** Documents of a brand: the template, and what is made of it. */
-public enum DocumentKind implements DeliveryWriter {
+public enum DocumentKind implements ThemedWriter {
     /** Begins with an empty page. */
     TEMPLATE(
             "document",
@@ -47,11 +44,6 @@ public enum DocumentKind implements DeliveryWriter {
     public String mediaType() {
         return "application/vnd.openxmlformats-officedocument.wordprocessingml."
                 + (this == TEMPLATE ? "template" : "document");
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

@@ -1,10 +1,8 @@
 package app.zumbido.formats.office.sheets;
 
-import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemedLook;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.office.ChartData;
 import app.zumbido.formats.office.ChartXml;
@@ -13,13 +11,12 @@ import app.zumbido.formats.office.OfficeZip;
 import app.zumbido.formats.office.ThemeXml;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.List;
 
 /**
  * A workbook template: an empty sheet to begin on, and one that shows the table, the chart and every style. Number formats are
  * left alone.
  */
-public final class WorkbookTemplate implements DeliveryWriter {
+public final class WorkbookTemplate implements ThemedWriter {
     private static final String MAIN = "/xl/workbook.xml";
     private static final String EMPTY = "/xl/worksheets/sheet1.xml";
     private static final String SHOWN = "/xl/worksheets/sheet2.xml";
@@ -47,11 +44,6 @@ public final class WorkbookTemplate implements DeliveryWriter {
     @Override
     public String mediaType() {
         return "application/vnd.openxmlformats-officedocument.spreadsheetml.template";
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

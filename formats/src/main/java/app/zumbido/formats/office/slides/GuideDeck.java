@@ -1,11 +1,9 @@
 package app.zumbido.formats.office.slides;
 
-import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemedLook;
 import app.zumbido.core.guide.layout.Page;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import app.zumbido.formats.guide.Guide;
 import app.zumbido.formats.layouts.Box;
 import app.zumbido.formats.layouts.Grid;
@@ -17,7 +15,7 @@ import java.io.OutputStream;
 import java.util.List;
 
 /** The style guide on slides of the presentation template, light as paper is: every piece can be taken out and used. */
-public final class GuideDeck implements DeliveryWriter {
+public final class GuideDeck implements ThemedWriter {
     private static final SlideSize SIZE = SlideSize.WIDE;
 
     @Override
@@ -33,11 +31,6 @@ public final class GuideDeck implements DeliveryWriter {
     @Override
     public String mediaType() {
         return "application/vnd.openxmlformats-officedocument.presentationml.presentation";
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

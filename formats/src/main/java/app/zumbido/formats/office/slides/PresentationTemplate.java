@@ -2,9 +2,8 @@ package app.zumbido.formats.office.slides;
 
 import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemedLook;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import app.zumbido.formats.layouts.LayoutPlans;
 import app.zumbido.formats.layouts.SlideLayout;
 import app.zumbido.formats.layouts.SlideSize;
@@ -13,7 +12,7 @@ import java.io.OutputStream;
 import java.util.List;
 
 /** A presentation template, widescreen (16:9) or standard (4:3): twelve layouts in the brand's own look. */
-public final class PresentationTemplate implements DeliveryWriter {
+public final class PresentationTemplate implements ThemedWriter {
     private final SlideSize size;
 
     public PresentationTemplate(SlideSize size) {
@@ -33,11 +32,6 @@ public final class PresentationTemplate implements DeliveryWriter {
     @Override
     public String mediaType() {
         return "application/vnd.openxmlformats-officedocument.presentationml.template";
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

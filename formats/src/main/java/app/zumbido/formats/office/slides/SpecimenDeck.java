@@ -1,10 +1,8 @@
 package app.zumbido.formats.office.slides;
 
-import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemedLook;
-import app.zumbido.formats.delivery.DeliveryWriter;
-import app.zumbido.formats.delivery.Obstacle;
 import app.zumbido.formats.delivery.Order;
+import app.zumbido.formats.delivery.ThemedWriter;
 import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.layouts.Box;
 import app.zumbido.formats.layouts.Grid;
@@ -24,7 +22,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** A presentation made of the template, one slide a layout: real text, a chart, a table, links. */
-public final class SpecimenDeck implements DeliveryWriter {
+public final class SpecimenDeck implements ThemedWriter {
     private static final String TABLE = "http://schemas.openxmlformats.org/drawingml/2006/table";
     private static final String CHART = "/ppt/charts/chart1.xml";
     private static final String BOOK = "/ppt/embeddings/figures1.xlsx";
@@ -58,11 +56,6 @@ public final class SpecimenDeck implements DeliveryWriter {
     @Override
     public String mediaType() {
         return "application/vnd.openxmlformats-officedocument.presentationml.presentation";
-    }
-
-    @Override
-    public List<Obstacle> obstacles(Look look) {
-        return Obstacle.emptySlots(look);
     }
 
     @Override

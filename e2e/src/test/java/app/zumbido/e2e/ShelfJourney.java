@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -49,10 +51,20 @@ class ShelfJourney extends Journey {
     }
 
     @Test
+    void aTemplateThatIsRefusedLeavesNoEmptyBrand() {
+        assertThat(brands()).hasCount(3);
+        choose(file("broken.potx", "this is no package".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText(Pattern.compile("^broken\\.potx: ")).first()).isVisible();
+        assertThat(brands()).hasCount(3);
+    }
+
+    @Test
     void everyViewIsAccessible() {
         assertThat(accessibilityFaults()).as("shelf").isEmpty();
         link("Open Ostrel Ferries").click();
-        for (String station : new String[] {"Gather", "Palette", "Roles", "Theme", "Contrast", "Hand over"}) {
+        for (String station :
+                new String[] {"Gather", "Palette", "Roles", "Theme", "Contrast", "Type", "Logos", "Guide", "Hand over"
+                }) {
             openStation(station);
             page.waitForTimeout(300);
             assertThat(accessibilityFaults()).as(station).isEmpty();

@@ -30,9 +30,10 @@ class GuideOnPagesTest {
 
     @ParameterizedTest
     @MethodSource("seeds")
-    void nothingOverlapsAndNothingIsCut(int seed) {
+    void nothingOverlapsNothingIsCutAndNoHeadingStandsAlone(int seed) {
         for (boolean onePage : new boolean[] {false, true}) {
             Guide guide = guide(seed, onePage);
+            noHeadingAtTheFoot(guide.layout(), seed);
             for (Page page : guide.layout().pages()) {
                 List<String> faults = new ArrayList<>();
                 apart(page.parts(), faults);
@@ -90,10 +91,7 @@ class GuideOnPagesTest {
                 + "'";
     }
 
-    @ParameterizedTest
-    @MethodSource("seeds")
-    void noHeadingStandsAloneAtTheFoot(int seed) {
-        GuideLayout layout = guide(seed, false).layout();
+    private static void noHeadingAtTheFoot(GuideLayout layout, int seed) {
         for (Page page : layout.pages()) {
             List<Part> read = page.all()
                     .filter(part -> part.parts().isEmpty() && part.tag() != Tag.ARTIFACT)

@@ -3,6 +3,7 @@ package app.zumbido.server.http;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -115,7 +116,9 @@ class ProblemTable {
                     .getOrDefault(response.getStatusCode().value(), MALFORMED)
                     .detail(String.valueOf(response.getBody().getDetail()));
         }
-        LOG.error("A request failed", exception);
+        if (!hasGone(exception)) {
+            LOG.error("A request failed", exception);
+        }
         return INTERNAL.detail("The server's log says more");
     }
 
@@ -125,5 +128,11 @@ class ProblemTable {
         return invalid.getBindingResult().getFieldErrors().stream()
                 .map(error -> new FieldError(error.getField(), String.valueOf(error.getDefaultMessage())))
                 .toList();
+    }
+
+    /** Whoever asked no longer waits for the answer: pages drop what they need no more, and that is no failure. */
+    private static boolean hasGone(@Nullable Throwable exception) {
+        return exception != null
+                && (exception instanceof AsyncRequestNotUsableException || hasGone(exception.getCause()));
     }
 }

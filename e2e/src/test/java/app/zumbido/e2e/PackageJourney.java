@@ -54,7 +54,7 @@ class PackageJourney extends Journey {
             assertThat(again.path()).hasSameBinaryContentAs(sent);
             link("Open Ostrel Ferries").click();
             assertThat(page.getByLabel("Strip").getByRole(AriaRole.BUTTON)).hasCount(9);
-            assertThat(sources()).hasCount(2);
+            assertThat(sources()).hasCount(4);
             button("Undo").click();
             button("Trail").click();
             assertThat(page.getByText("Theme renamed from").first()).isVisible();

@@ -89,7 +89,7 @@
           ondrop={(event) => ondrop(event, placed.kind)}
         ></button>
         {#if placed.kind === chosen && placed.title}
-          <OnTheSheet {section} above={placed.box.y > page.height / 12} />
+          <OnTheSheet {section} above={placed.box.y > 1} />
         {/if}
       </div>
     {/if}
@@ -106,6 +106,8 @@
 
   .section {
     position: absolute;
+    /* What is written above it is seen too. */
+    scroll-margin: 64px 0 24px;
   }
 
   button {

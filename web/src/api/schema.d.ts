@@ -3136,48 +3136,13 @@ export interface components {
             own: boolean;
         };
         GuideMarkResponse: {
-            /** Format: int32 */
-            angle?: number;
-            /** Format: double */
-            baseline?: number;
+            box: components["schemas"]["BoxResponse"];
             color?: string;
-            crop?: number[];
-            dashed?: boolean;
-            family?: string;
-            /** @enum {string} */
-            form?: "primary" | "short" | "submark" | "icon";
-            /** Format: double */
-            height: number;
-            italic?: boolean;
-            /** @enum {string} */
-            kind: "words" | "fill" | "outline" | "line" | "ramp" | "picture" | "logo";
-            /** Format: double */
-            opacity?: number;
-            over?: string;
-            radial?: boolean;
-            rising?: boolean;
-            /** Format: double */
-            size?: number;
-            /** Format: uuid */
-            source?: string;
-            stops?: string[];
-            text?: string;
-            /** Format: double */
-            thickness?: number;
-            /** Format: int32 */
-            tracking?: number;
-            /** Format: double */
-            turned?: number;
-            /** @enum {string} */
-            version?: "light" | "dark" | "one-dark" | "one-light";
-            /** Format: int32 */
-            weight?: number;
-            /** Format: double */
-            width: number;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
+            logo?: components["schemas"]["ShownLogoResponse"];
+            picture?: components["schemas"]["ShownPictureResponse"];
+            ramp?: components["schemas"]["RampResponse"];
+            stroke?: components["schemas"]["StrokeResponse"];
+            words?: components["schemas"]["SetWordsResponse"];
         };
         GuideMoodRequest: {
             byHand: boolean;
@@ -3880,6 +3845,12 @@ export interface components {
             sheet: boolean;
             transparentGround: boolean;
         };
+        RampResponse: {
+            /** Format: int32 */
+            angle: number;
+            radial: boolean;
+            stops: string[];
+        };
         ReadyColorResponse: {
             hex: string;
             ink: string;
@@ -4011,6 +3982,19 @@ export interface components {
             /** Format: int32 */
             weight: number;
         };
+        SetWordsResponse: {
+            /** Format: double */
+            baseline: number;
+            family: string;
+            italic: boolean;
+            /** Format: double */
+            size: number;
+            text: string;
+            /** Format: int32 */
+            tracking: number;
+            /** Format: int32 */
+            weight: number;
+        };
         ShapeResponse: {
             /** @enum {string} */
             anchor?: "top" | "middle" | "bottom";
@@ -4070,6 +4054,22 @@ export interface components {
             codes: components["schemas"]["CodesResponse"];
             press: components["schemas"]["PressResponse"];
             towards: components["schemas"]["HueResponse"];
+        };
+        ShownLogoResponse: {
+            /** @enum {string} */
+            form: "primary" | "short" | "submark" | "icon";
+            /** Format: double */
+            turned: number;
+            /** @enum {string} */
+            version: "light" | "dark" | "one-dark" | "one-light";
+        };
+        ShownPictureResponse: {
+            crop: number[];
+            /** Format: double */
+            opacity?: number;
+            over?: string;
+            /** Format: uuid */
+            source: string;
         };
         SinceResponse: {
             changed: boolean;
@@ -4222,6 +4222,13 @@ export interface components {
             name: string;
         };
         StreamingResponseBody: unknown;
+        StrokeResponse: {
+            /** @enum {string} */
+            across?: "rising" | "falling";
+            dashed: boolean;
+            /** Format: double */
+            thickness: number;
+        };
         SuggestedSlot: {
             hex: string;
             /** @enum {string} */

@@ -60,8 +60,7 @@
   <SheetDrawing
     {page}
     label="Page {page.number} of {count}: {page.text}"
-    logo={(mark, width) =>
-      logoOf(bench.id, mark.form ?? 'primary', mark.version ?? 'light', width, `${bench.brand.revision}`)}
+    logo={({ form, version }, width) => logoOf(bench.id, form, version, width, `${bench.brand.revision}`)}
     picture={(source) => pictureOf(bench.id, source)}
   />
   {#each page.sections as placed (placed.kind)}

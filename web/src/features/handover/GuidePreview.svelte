@@ -17,8 +17,7 @@
   <SheetDrawing
     {page}
     label="First page of the guide"
-    logo={(mark, width) =>
-      logoOf(bench.id, mark.form ?? 'primary', mark.version ?? 'light', width, `${bench.brand.revision}`)}
+    logo={({ form, version }, width) => logoOf(bench.id, form, version, width, `${bench.brand.revision}`)}
     picture={(source) => pictureOf(bench.id, source)}
   />
 </div>

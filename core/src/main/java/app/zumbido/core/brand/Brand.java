@@ -86,21 +86,13 @@ public record Brand(
         Map<UUID, UUID> renamed = new HashMap<>();
         alternatives.themeIds().forEach(theme -> renamed.put(theme, ids.get()));
         themes.ids().forEach(theme -> renamed.putIfAbsent(theme, ids.get()));
-        Themes copied = themes.each(theme -> theme.under(renamed.get(theme.id())));
-        return new Brand(
-                ids.get(),
-                1,
-                newName,
-                shortCode,
-                palette,
-                roles,
-                copied,
-                grounds,
-                type,
-                logos,
-                template,
-                guide,
-                alternatives.underThemes(theme -> renamed.get(theme)));
+        Parts parts = new Parts(this);
+        parts.id = ids.get();
+        parts.revision = 1;
+        parts.name = newName;
+        parts.themes = themes.each(theme -> theme.under(renamed.get(theme.id())));
+        parts.alternatives = alternatives.underThemes(theme -> renamed.get(theme));
+        return parts.brand();
     }
 
     /** @return the brand as it looks in the theme that is handed over first */
@@ -120,20 +112,13 @@ public record Brand(
 
     @Override
     public Brand repainted(UnaryOperator<Paint> change) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette.repainted(change),
-                roles.repainted(change),
-                themes.repainted(change),
-                grounds.repainted(change),
-                type,
-                logos.repainted(change),
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.palette = palette.repainted(change);
+        parts.roles = roles.repainted(change);
+        parts.themes = themes.repainted(change);
+        parts.grounds = grounds.repainted(change);
+        parts.logos = logos.repainted(change);
+        return parts.brand();
     }
 
     /** @param swatch that nothing refers to any more */
@@ -169,157 +154,62 @@ public record Brand(
 
     /** The same brand under another revision, as undo and redo need it. */
     public Brand at(long newRevision) {
-        return new Brand(
-                id,
-                newRevision,
-                name,
-                shortCode,
-                palette,
-                roles,
-                themes,
-                grounds,
-                type,
-                logos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.revision = newRevision;
+        return parts.brand();
     }
 
     Brand withName(String newName) {
-        return new Brand(
-                id,
-                revision,
-                newName,
-                shortCode,
-                palette,
-                roles,
-                themes,
-                grounds,
-                type,
-                logos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.name = newName;
+        return parts.brand();
     }
 
     Brand withShortCode(Optional<String> newShortCode) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                newShortCode,
-                palette,
-                roles,
-                themes,
-                grounds,
-                type,
-                logos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.shortCode = newShortCode;
+        return parts.brand();
     }
 
     Brand with(Palette newPalette) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                newPalette,
-                roles,
-                themes,
-                grounds,
-                type,
-                logos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.palette = newPalette;
+        return parts.brand();
     }
 
     Brand with(Roles newRoles) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette,
-                newRoles,
-                themes,
-                grounds,
-                type,
-                logos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.roles = newRoles;
+        return parts.brand();
     }
 
     Brand with(Themes newThemes) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette,
-                roles,
-                newThemes,
-                grounds,
-                type,
-                logos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.themes = newThemes;
+        return parts.brand();
     }
 
     Brand with(FontSet newType) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette,
-                roles,
-                themes,
-                grounds,
-                newType,
-                logos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.type = newType;
+        return parts.brand();
     }
 
     Brand with(Alternatives newAlternatives) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette,
-                roles,
-                themes,
-                grounds,
-                type,
-                logos,
-                template,
-                guide,
-                newAlternatives);
+        Parts parts = new Parts(this);
+        parts.alternatives = newAlternatives;
+        return parts.brand();
     }
 
     /** @return with another palette in force, and all that is decided on it */
     Brand standingOn(Alternative other) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                other.palette(),
-                other.roles(),
-                other.themes(),
-                other.grounds(),
-                type,
-                logos.repainted(paint -> standing(paint, other.palette())),
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.palette = other.palette();
+        parts.roles = other.roles();
+        parts.themes = other.themes();
+        parts.grounds = other.grounds();
+        parts.logos = logos.repainted(paint -> standing(paint, other.palette()));
+        return parts.brand();
     }
 
     /** Logos are the same on every palette; what followed a swatch that the other lacks keeps its colour. */
@@ -329,71 +219,27 @@ public record Brand(
     }
 
     Brand with(LogoSet newLogos) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette,
-                roles,
-                themes,
-                grounds,
-                type,
-                newLogos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.logos = newLogos;
+        return parts.brand();
     }
 
     Brand with(TemplateDesign newTemplate) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette,
-                roles,
-                themes,
-                grounds,
-                type,
-                logos,
-                newTemplate,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.template = newTemplate;
+        return parts.brand();
     }
 
     Brand with(GuideDesign newGuide) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette,
-                roles,
-                themes,
-                grounds,
-                type,
-                logos,
-                template,
-                newGuide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.guide = newGuide;
+        return parts.brand();
     }
 
     Brand with(GroundRules newGrounds) {
-        return new Brand(
-                id,
-                revision,
-                name,
-                shortCode,
-                palette,
-                roles,
-                themes,
-                newGrounds,
-                type,
-                logos,
-                template,
-                guide,
-                alternatives);
+        Parts parts = new Parts(this);
+        parts.grounds = newGrounds;
+        return parts.brand();
     }
 
     /** @param pictures the same pictures under other ids */
@@ -402,5 +248,55 @@ public record Brand(
                 .with(logos.over(pictures))
                 .with(guide.over(pictures))
                 .with(alternatives.over(pictures));
+    }
+
+    /** Everything of a brand, so that one thing can be changed and all else stays. */
+    private static final class Parts {
+        private UUID id;
+        private long revision;
+        private String name;
+        private Optional<String> shortCode;
+        private Palette palette;
+        private Roles roles;
+        private Themes themes;
+        private GroundRules grounds;
+        private FontSet type;
+        private LogoSet logos;
+        private TemplateDesign template;
+        private GuideDesign guide;
+        private Alternatives alternatives;
+
+        Parts(Brand brand) {
+            id = brand.id;
+            revision = brand.revision;
+            name = brand.name;
+            shortCode = brand.shortCode;
+            palette = brand.palette;
+            roles = brand.roles;
+            themes = brand.themes;
+            grounds = brand.grounds;
+            type = brand.type;
+            logos = brand.logos;
+            template = brand.template;
+            guide = brand.guide;
+            alternatives = brand.alternatives;
+        }
+
+        Brand brand() {
+            return new Brand(
+                    id,
+                    revision,
+                    name,
+                    shortCode,
+                    palette,
+                    roles,
+                    themes,
+                    grounds,
+                    type,
+                    logos,
+                    template,
+                    guide,
+                    alternatives);
+        }
     }
 }

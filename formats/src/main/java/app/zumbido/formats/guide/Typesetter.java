@@ -9,6 +9,7 @@ import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.fonts.FontFace;
 import app.zumbido.formats.fonts.ShippedFaces;
 import java.text.Bidi;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -85,7 +86,9 @@ public final class Typesetter implements Measurer {
         return List.copyOf(runs);
     }
 
-    private static String written(String text, Lettering lettering) {
+    /** Composed, since faces have letters with their accents. */
+    private static String written(String typed, Lettering lettering) {
+        String text = Normalizer.normalize(typed, Normalizer.Form.NFC);
         return lettering.capitals() == Capitals.ALL_CAPITALS ? text.toUpperCase(Locale.ROOT) : text;
     }
 

@@ -39,6 +39,9 @@ final class RuleSections {
     private static final double STRETCHED = 1.5;
 
     private static final double TURNED = -14;
+    /** Of more colours nobody reads what each may stand on; those that matter most come first. */
+    private static final int MOST_COLORS = 24;
+
     private static final int MOST_SERIES = 6;
     private static final int MOST_EXAMPLES = 8;
 
@@ -52,7 +55,10 @@ final class RuleSections {
 
     /** Grounds and texts are the brand's own swatches, as Contrast judges them. */
     private List<Ground> grounds() {
-        Set<Rgb> own = look.palette().swatches().stream().map(Swatch::color).collect(Collectors.toSet());
+        Set<Rgb> own = look.palette().swatches().stream()
+                .limit(MOST_COLORS)
+                .map(Swatch::color)
+                .collect(Collectors.toSet());
         return Ground.of(
                         look.look().palette(),
                         look.look().roles(),

@@ -1,17 +1,13 @@
 package app.zumbido.formats.guide;
 
-import app.zumbido.core.guide.layout.Page;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.delivery.PagePictures;
-import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.List;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageTypeSpecifier;
@@ -25,9 +21,9 @@ import javax.imageio.stream.ImageOutputStream;
  * The same as JPEG, for places that take nothing else. Its colours may be off by one in each channel: that is how JPEG is made.
  */
 public final class GuideJpeg implements DeliveryWriter {
-    private static final long MOST_PIXELS = 60_000_000;
+    private static final long MOST_PIXELS = 50_000_000;
     /** Of a JPEG: sixteen bits say how high it is (ISO/IEC 10918-1, B.2.2). */
-    private static final double MOST_HEIGHT = 65_000;
+    private static final int MOST_HEIGHT = 65_000;
 
     @Override
     public String kind() {
@@ -47,36 +43,9 @@ public final class GuideJpeg implements DeliveryWriter {
     @Override
     public void write(Order order, OutputStream out) throws IOException {
         Guide guide = Guide.of(order.look(), order.assets());
-        PagePictures wanted = order.pages();
-        List<Page> pages = guide.pages(wanted.page());
-        double wide = pages.stream().mapToDouble(Page::width).max().orElse(1);
-        double tall = pages.stream().mapToDouble(Page::height).sum();
-        double most = Math.min(Math.sqrt(MOST_PIXELS / (wide * tall)), MOST_HEIGHT / tall);
-        double scale = GuidePng.PER_POINT * wanted.scale();
-        if (scale > most && !wanted.equals(PagePictures.USUAL)) {
-            throw new TooManyPixelsException(Math.round(wide * scale * tall * scale), MOST_PIXELS);
-        }
-        // A long guide that nobody asked a scale for comes as large as it can.
-        scale = Math.min(scale, most);
-        write(beneathEachOther(guide, pages, scale), out);
-    }
-
-    private static BufferedImage beneathEachOther(Guide guide, List<Page> pages, double scale) {
-        List<BufferedImage> drawn = new ArrayList<>();
-        for (Page page : pages) {
-            drawn.add(RasterPainter.draw(guide, page, scale, false));
-        }
-        int width = drawn.stream().mapToInt(BufferedImage::getWidth).max().orElse(1);
-        int height = drawn.stream().mapToInt(BufferedImage::getHeight).sum();
-        BufferedImage all = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D graphics = all.createGraphics();
-        int y = 0;
-        for (BufferedImage image : drawn) {
-            graphics.drawImage(image, 0, y, null);
-            y += image.getHeight();
-        }
-        graphics.dispose();
-        return all;
+        PagePictures onPaper =
+                new PagePictures(order.pages().scale(), false, order.pages().page());
+        write(GuidePictures.of(guide, onPaper, MOST_PIXELS, MOST_HEIGHT).whole(), out);
     }
 
     /** @return a picture of usual quality; empty of one that is transparent somewhere, which JPEG cannot be */

@@ -1,17 +1,15 @@
 package app.zumbido.formats.guide;
 
-import app.zumbido.core.guide.layout.Page;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.delivery.PagePictures;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.List;
 
 /** The guide as one picture, its pages beneath each other. */
 public final class GuidePng implements DeliveryWriter {
-    /** CSS pixels to a point. */
-    static final double PER_POINT = 4 / 3.0;
+    private static final long MOST_PIXELS = 240_000_000;
+    private static final double POINTS_TO_AN_INCH = 72;
 
     @Override
     public String kind() {
@@ -33,19 +31,11 @@ public final class GuidePng implements DeliveryWriter {
         write(Guide.of(order.look(), order.assets()), order.pages(), out);
     }
 
-    static void write(Guide guide, PagePictures wanted, OutputStream out) throws IOException {
-        double scale = PER_POINT * wanted.scale();
-        List<Page> pages = guide.pages(wanted.page());
-        int width = 1;
-        int height = 0;
-        for (Page page : pages) {
-            width = Math.max(width, (int) Math.round(page.width() * scale));
-            height += (int) Math.max(1, Math.round(page.height() * scale));
-        }
-        try (PngStream png = new PngStream(out, width, height, wanted.transparent(), 72 * scale)) {
-            for (Page page : pages) {
-                png.add(RasterPainter.draw(guide, page, scale, wanted.transparent()));
-            }
+    private static void write(Guide guide, PagePictures wanted, OutputStream out) throws IOException {
+        GuidePictures pictures = GuidePictures.of(guide, wanted, MOST_PIXELS, Integer.MAX_VALUE);
+        double perInch = POINTS_TO_AN_INCH * pictures.scale();
+        try (PngStream png = new PngStream(out, pictures.width(), pictures.height(), pictures.transparent(), perInch)) {
+            pictures.pieces(png::add);
         }
     }
 }

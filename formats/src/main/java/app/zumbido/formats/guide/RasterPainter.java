@@ -35,27 +35,55 @@ final class RasterPainter implements Painter {
         this.scale = scale;
     }
 
+    /** @return how wide a page gets, in pixels */
+    static int width(Page page, double scale) {
+        return (int) Math.max(1, Math.round(page.width() * scale));
+    }
+
+    static int height(Page page, double scale) {
+        return (int) Math.max(1, Math.round(page.height() * scale));
+    }
+
     /**
      * @param scale pixels to a point
      * @param transparent whether the page itself is left out
      */
     static BufferedImage draw(Guide guide, Page page, double scale, boolean transparent) {
-        int width = (int) Math.max(1, Math.round(page.width() * scale));
-        int height = (int) Math.max(1, Math.round(page.height() * scale));
-        BufferedImage image = new BufferedImage(
-                width, height, transparent ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = image(width(page, scale), height(page, scale), transparent);
+        draw(guide, page, scale, transparent, image, 0);
+        return image;
+    }
+
+    static BufferedImage image(int width, int height, boolean transparent) {
+        return new BufferedImage(width, height, transparent ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+    }
+
+    /**
+     * Draws as much of a page as an image has room for.
+     *
+     * @param top row of the image that the page begins at; above it where negative
+     */
+    static void draw(Guide guide, Page page, double scale, boolean transparent, BufferedImage image, int top) {
         Graphics2D graphics = image.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        graphics.translate(0, top);
         if (!transparent) {
             graphics.setColor(color(page.ground()));
-            graphics.fillRect(0, 0, width, height);
+            graphics.fillRect(0, 0, width(page, scale), height(page, scale));
         }
         RasterPainter painter = new RasterPainter(guide, graphics, scale);
-        page.drawn().forEach(mark -> mark.drawnBy(painter));
+        double from = -top / scale;
+        double to = (image.getHeight() - top) / scale;
+        page.drawn().filter(mark -> reaches(mark.box(), from, to)).forEach(mark -> mark.drawnBy(painter));
         graphics.dispose();
-        return image;
+    }
+
+    /** Letters and turned logos reach beyond their boxes. */
+    private static boolean reaches(Box box, double from, double to) {
+        double beyond = box.height() + box.width() / 2;
+        return box.bottom() + beyond >= from && box.y() - beyond <= to;
     }
 
     private static Color color(Rgb rgb) {

@@ -8,6 +8,9 @@ import app.zumbido.core.brand.GuideChange;
 import app.zumbido.core.brand.LogoChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.guide.GuideWords;
+import app.zumbido.core.guide.Sheet;
+import app.zumbido.core.guide.SheetFormat;
+import app.zumbido.core.guide.Spacing;
 import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.formats.BrandExample;
@@ -98,6 +101,13 @@ class GuideOutputsTest {
                 .isEqualTo(0xFFFFFF);
     }
 
+    /** JPEG knows no transparency. */
+    @Test
+    void aJpegIsAlwaysOnPaper() throws IOException {
+        BufferedImage image = picture(new GuideJpeg(), new PagePictures(1, true, Optional.of(2)));
+        assertThat(image.getRGB(2, 2)).isEqualTo(0xFFFFFFFF);
+    }
+
     @Test
     void whatIsNotThereOrTooLargeIsSaid() {
         assertThatThrownBy(() -> picture(new GuidePng(), new PagePictures(1, false, Optional.of(99))))
@@ -108,6 +118,25 @@ class GuideOutputsTest {
                 .hasMessageContaining("one page at a time");
         assertThatThrownBy(() -> new PagePictures(5, false, Optional.empty()))
                 .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /** A board of the widest kind, four times as large: drawn in pieces, and equal to what is drawn at once. */
+    @Test
+    void whatIsDrawnInPiecesIsDrawnAlike() throws IOException {
+        Brand wide = BrandExample.ferries()
+                .apply(new GuideChange.LayGuideOn(new Sheet(SheetFormat.BOARD, false, Spacing.EVEN, 1600)));
+        BufferedImage pieces = ImageIO.read(
+                new ByteArrayInputStream(written(new GuidePng(), wide, new PagePictures(1, false, Optional.empty()))));
+        Guide guide = Guide.of(wide.look(), ASSETS);
+        BufferedImage whole = RasterPainter.draw(guide, guide.layout().pages().get(0), 4 / 3.0, false);
+        assertThat(pieces.getHeight()).isEqualTo(whole.getHeight()).isGreaterThan(4_000_000 / whole.getWidth());
+        for (int y = 0; y < whole.getHeight(); y += 7) {
+            for (int x = 0; x < whole.getWidth(); x += 5) {
+                if (pieces.getRGB(x, y) != whole.getRGB(x, y)) {
+                    assertThat(pieces.getRGB(x, y)).as("at %d, %d", x, y).isEqualTo(whole.getRGB(x, y));
+                }
+            }
+        }
     }
 
     private static Document page(Brand brand) throws IOException {

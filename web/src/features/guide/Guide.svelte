@@ -163,7 +163,7 @@
 {:else if guide && open === 'mood'}
   <MoodDialog mood={guide.mood} byHand={guide.byHand} onclose={() => (open = undefined)} />
 {:else if guide && open === 'take'}
-  <TakeAway {theme} pages={guide.pages.length} onclose={() => (open = undefined)} />
+  <TakeAway {theme} pages={guide.pages} onclose={() => (open = undefined)} />
 {/if}
 
 <style>

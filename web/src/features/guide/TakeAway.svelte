@@ -1,5 +1,6 @@
 <script lang="ts">
   import { deliveryOf, guidePictureOf } from '../../api/addresses';
+  import type { GuidePage } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
   import { addressOf } from '../../bench/route.svelte';
   import Dialog from '../../ui/Dialog.svelte';
@@ -8,8 +9,7 @@
   interface Props {
     /** Id of the theme that it is made in. */
     theme: string;
-    /** How many pages it has. */
-    pages: number;
+    pages: readonly GuidePage[];
     onclose: () => void;
   }
 
@@ -47,11 +47,37 @@
     { value: '4', name: '4x' },
   ] as const;
 
+  const PICTURES = [
+    {
+      kind: 'guide-png',
+      name: 'PNG',
+      use: 'Every colour exactly; without the paper its ground is transparent.',
+      most: 240,
+    },
+    {
+      kind: 'guide-jpeg',
+      name: 'JPEG',
+      use: 'Colours may be off by one in each channel: that is how JPEG is made. Always on paper.',
+      most: 50,
+    },
+  ] as const;
+
+  /** Pixels to a point at 1x. */
+  const FINE = 4 / 3;
+
   let scale = $state<'1' | '2' | '3' | '4'>('2');
   let page = $state('all');
   let paper = $state(true);
 
   const complete = $derived(bench.theme.slots.every((slot) => slot.hex));
+  /** Of what is chosen; in millions of pixels. */
+  const megapixels = $derived(
+    (pages
+      .filter(({ number }) => page === 'all' || number === Number(page))
+      .reduce((sum, { width, height }) => sum + width * height, 0) *
+      (FINE * Number(scale)) ** 2) /
+      1e6,
+  );
   const picture = $derived({
     scale: Number(scale),
     page: page === 'all' ? undefined : Number(page),
@@ -79,7 +105,7 @@
   <h3>Pictures</h3>
   <div class="pictures">
     <Segments label="Scale" options={SCALES} value={scale} onchange={(chosen) => (scale = chosen)} />
-    {#if pages > 1}
+    {#if pages.length > 1}
       <label>
         Pages
         <select aria-label="Which pages" bind:value={page}>
@@ -93,14 +119,20 @@
     <label><input type="checkbox" bind:checked={paper} /> with the paper</label>
   </div>
   <ul>
-    <li>
-      <a href={guidePictureOf(bench.id, 'guide-png', theme, picture)} download>PNG</a>
-      <span>Every colour exactly; without the paper its ground is transparent.</span>
-    </li>
-    <li>
-      <a href={guidePictureOf(bench.id, 'guide-jpeg', theme, picture)} download>JPEG</a>
-      <span>Colours may be off by one in each channel: that is how JPEG is made. Always on paper.</span>
-    </li>
+    {#each PICTURES as { kind, name, use, most } (kind)}
+      <li>
+        {#if megapixels > most}
+          <b>{name}</b>
+          <span>
+            This would have {Math.round(megapixels)} megapixels, and at most {most} can be made at once: choose
+            one page, or a smaller scale.
+          </span>
+        {:else}
+          <a href={guidePictureOf(bench.id, kind, theme, picture)} download>{name}</a>
+          <span>{use}</span>
+        {/if}
+      </li>
+    {/each}
   </ul>
   <p>
     The parcel with everything else is made in <a href={addressOf(bench.id, 'handover')}>Hand over</a>.

@@ -110,8 +110,8 @@
         Pages
         <select aria-label="Which pages" bind:value={page}>
           <option value="all">all, beneath each other</option>
-          {#each { length: pages }, index (index)}
-            <option value={index + 1}>page {index + 1}</option>
+          {#each pages as { number } (number)}
+            <option value={String(number)}>page {number}</option>
           {/each}
         </select>
       </label>

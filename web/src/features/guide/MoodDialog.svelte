@@ -72,6 +72,17 @@
     return { width, height };
   }
 
+  function sizeOfSource(source: string) {
+    const found = pictures.find(({ id }) => id === source);
+    return { width: found?.width ?? 1, height: found?.height ?? 1 };
+  }
+
+  /** What is seen of a picture, in its pixels. */
+  function seenOf({ source, x, y, width, height }: MoodPicture): string {
+    const size = sizeOfSource(source);
+    return [x * size.width, y * size.height, width * size.width, height * size.height].join(' ');
+  }
+
   function isWhole({ width, height }: MoodPicture): boolean {
     return width === 1 && height === 1;
   }
@@ -136,7 +147,9 @@
       {#each mood as picture, place (place)}
         {@const name = calledAt(place)}
         <li>
-          <img src={pictureOf(bench.id, picture.source)} alt="" />
+          <svg viewBox={seenOf(picture)} preserveAspectRatio="xMidYMid slice" aria-hidden="true">
+            <image href={pictureOf(bench.id, picture.source)} {...sizeOfSource(picture.source)} />
+          </svg>
           <span>{name}{isWhole(picture) ? '' : ', cropped'}</span>
           {#if byHand}
             <Segments
@@ -195,6 +208,10 @@
     border-bottom: var(--hairline);
   }
 
+  li svg {
+    flex: none;
+  }
+
   li span {
     flex: 1;
   }
@@ -203,7 +220,8 @@
     color: var(--ink-2);
   }
 
-  img {
+  img,
+  svg {
     width: 96px;
     height: 60px;
     object-fit: cover;

@@ -82,6 +82,10 @@
     align-items: start;
   }
 
+  textarea {
+    font: inherit;
+  }
+
   label span {
     padding-top: 4px;
     font-weight: 600;

@@ -15,13 +15,16 @@ import java.util.Set;
 
 /** The most important sections on a single page: title and colours across, everything else in columns. */
 final class OnePage {
-    private static final Set<SectionKind> ACROSS = EnumSet.of(SectionKind.TITLE, SectionKind.COLORS);
+    private static final Set<SectionKind> ACROSS_UPRIGHT = EnumSet.of(SectionKind.TITLE, SectionKind.COLORS);
+    /** A sheet that lies has no height for colours across all of it. */
+    private static final Set<SectionKind> ACROSS_LYING = EnumSet.of(SectionKind.TITLE);
 
     private final Sheet sheet;
     private final Setting setting;
     private final double margin;
     private final String footer;
     private final int columns;
+    private final Set<SectionKind> across;
 
     OnePage(Sheet sheet, Inks inks, Measurer measurer, String footer) {
         this.sheet = sheet;
@@ -36,7 +39,9 @@ final class OnePage {
                 Setting.Density.COMPACT,
                 inks,
                 measurer);
-        columns = sheet.width() > sheet.height() ? 3 : 2;
+        boolean lies = sheet.width() > sheet.height();
+        columns = lies ? 3 : 2;
+        across = lies ? ACROSS_LYING : ACROSS_UPRIGHT;
     }
 
     /** First as much as fits in short, then what has room left as a whole. */
@@ -69,11 +74,11 @@ final class OnePage {
     }
 
     /** What stands across comes first, so that nothing beside it is left empty. */
-    private static List<Chapter> ordered(Map<SectionKind, Chapter> chosen, List<Chapter> chapters) {
+    private List<Chapter> ordered(Map<SectionKind, Chapter> chosen, List<Chapter> chapters) {
         return chapters.stream()
                 .map(chapter -> chapter.section().kind())
                 .filter(chosen::containsKey)
-                .sorted(Comparator.comparing(kind -> !ACROSS.contains(kind)))
+                .sorted(Comparator.comparing(kind -> !across.contains(kind)))
                 .map(chosen::get)
                 .toList();
     }
@@ -84,15 +89,15 @@ final class OnePage {
         double[] bottoms = new double[columns];
         List<Part> parts = new ArrayList<>();
         for (Chapter chapter : chapters) {
-            boolean across = ACROSS.contains(chapter.section().kind());
-            double width = across ? setting.width() : wide;
+            boolean wholeWidth = across.contains(chapter.section().kind());
+            double width = wholeWidth ? setting.width() : wide;
             Part part = section(chapter, width);
-            int column = across ? 0 : shortest(bottoms);
-            double from = across ? Arrays.stream(bottoms).max().orElse(0) : bottoms[column];
+            int column = wholeWidth ? 0 : shortest(bottoms);
+            double from = wholeWidth ? Arrays.stream(bottoms).max().orElse(0) : bottoms[column];
             double y = from == 0 ? 0 : from + setting.gap() * 1.6;
             parts.add(part.moved(column * (wide + seam), y));
             double bottom = y + part.box().height();
-            Arrays.fill(bottoms, across ? 0 : column, across ? columns : column + 1, bottom);
+            Arrays.fill(bottoms, wholeWidth ? 0 : column, wholeWidth ? columns : column + 1, bottom);
         }
         return parts;
     }

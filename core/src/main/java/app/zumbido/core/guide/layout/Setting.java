@@ -29,6 +29,8 @@ record Setting(double width, double height, double base, double gap, Density den
     private static final double MOST_ON_BOARDS = 18;
     /** So much smaller on a guide of one page. */
     private static final double ON_ONE_PAGE = 0.8;
+    /** One slide that holds a whole guide is read at a desk. */
+    private static final double ON_ONE_SLIDE = 0.56;
 
     private static final double TIGHTER = 0.72;
     private static final double HEADING = 2.4;
@@ -63,7 +65,10 @@ record Setting(double width, double height, double base, double gap, Density den
             case SLIDE -> ON_SLIDES;
             case BOARD -> Math.max(LEAST_ON_BOARDS, Math.min(MOST_ON_BOARDS, sheet.width() * ON_BOARDS));
         };
-        return onePage ? base * ON_ONE_PAGE : base;
+        if (!onePage) {
+            return base;
+        }
+        return base * (sheet.format() == SheetFormat.SLIDE ? ON_ONE_SLIDE : ON_ONE_PAGE);
     }
 
     /** @return of a page, on every side, in points */

@@ -5,6 +5,7 @@ import app.zumbido.core.guide.GuideFacts.MeasuredLogo;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoGround;
+import app.zumbido.core.logos.LogoPart;
 import app.zumbido.core.logos.LogoStanding;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.formats.delivery.Assets;
@@ -16,8 +17,10 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Rectangle2D;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** A logo of two shapes in every form, and pictures that are gradients. */
@@ -31,7 +34,16 @@ record ExampleAssets(Rgb dark, Rgb vivid, double ratio) implements Assets {
                         new PaintedShape(new Ellipse2D.Double(0, 0, 36, 36), vivid, 1)));
     }
 
+    /** Cutting areas out of each other takes its time, and every brand asks for the same ones. */
+    private static final Map<List<Object>, LogoDrawing> DRAWN = new ConcurrentHashMap<>();
+
+    private static final Map<LogoDrawing, List<LogoPart>> PARTS = new ConcurrentHashMap<>();
+
     private LogoDrawing version(LogoVersion version) {
+        return DRAWN.computeIfAbsent(List.of(this, version), key -> drawn(version));
+    }
+
+    private LogoDrawing drawn(LogoVersion version) {
         return switch (version) {
             case LIGHT -> drawing();
             case DARK -> Logos.forDark(drawing(), Rgb.BLACK);
@@ -74,8 +86,12 @@ record ExampleAssets(Rgb dark, Rgb vivid, double ratio) implements Assets {
     @Override
     public List<LogoStanding> standings(LogoForm form, Rgb ground) {
         return Stream.of(LogoVersion.values())
-                .flatMap(version ->
-                        LogoStanding.of(form, version, version(version).parts(), new LogoGround.Flat(ground)).stream())
+                .flatMap(version -> LogoStanding.of(
+                        form,
+                        version,
+                        PARTS.computeIfAbsent(version(version), LogoDrawing::parts),
+                        new LogoGround.Flat(ground))
+                        .stream())
                 .sorted(Comparator.comparing(LogoStanding::reads).reversed())
                 .toList();
     }

@@ -10,9 +10,13 @@
   const LEAST = 320;
   const MOST = 2400;
 
+  /** What was typed last and cannot be taken; it stays, so that it can be put right. */
+  let refused = $state(false);
+
   function set(typed: number) {
-    if (Number.isFinite(typed)) {
-      onset(Math.round(Math.min(MOST, Math.max(LEAST, typed))));
+    refused = !(typed >= LEAST && typed <= MOST);
+    if (!refused) {
+      onset(Math.round(typed));
     }
   }
 </script>
@@ -22,12 +26,14 @@
   <input
     type="number"
     aria-label="Width of the board in points"
+    aria-invalid={refused ? 'true' : undefined}
     min={LEAST}
     max={MOST}
     value={width}
     onchange={(event) => set(event.currentTarget.valueAsNumber)}
   />
   pt
+  {#if refused}<span role="alert">A board is {LEAST} to {MOST} pt wide.</span>{/if}
 </label>
 
 <style>

@@ -346,7 +346,7 @@ public sealed interface Block {
         }
 
         /** The highlight wherever something can be. */
-        record Everywhere(Rgb highlight, Rgb ink) implements Example {
+        record Everywhere(Rgb highlight) implements Example {
             @Override
             public <T> T match(
                     Function<Words, T> words,

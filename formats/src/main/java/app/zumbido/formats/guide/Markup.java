@@ -7,10 +7,10 @@ import java.util.Set;
 
 /** Writes elements that are closed in their order, with everything escaped (HTML Living Standard, 13.1; SVG 2). */
 final class Markup {
-    private static final Set<String> VOID = Set.of("meta", "path", "rect", "line", "use", "image", "stop");
-    /** In these a void element is closed at once. */
-    private final StringBuilder out = new StringBuilder();
+    /** Elements without content are closed at once. */
+    private static final Set<String> VOID = Set.of("meta", "rect", "line", "use", "image", "stop");
 
+    private final StringBuilder out = new StringBuilder();
     private final Deque<String> open = new ArrayDeque<>();
 
     /** @param attributes names and values by turns; an empty value leaves the attribute out */

@@ -1,6 +1,7 @@
 package app.zumbido.formats.text;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.core.brand.guide.GuideNames;
 import app.zumbido.core.contrast.PairRule;
 import app.zumbido.core.palette.Paint;
 import app.zumbido.core.palette.Swatch;
@@ -15,23 +16,6 @@ import java.util.stream.Collectors;
 
 /** What the colours of a brand are for and what must not be done with them, in plain sentences. */
 final class BrandRules {
-    private static final Map<Role, String> NAMES = Map.ofEntries(
-            Map.entry(Role.MAIN, "Main"),
-            Map.entry(Role.SECONDARY, "Secondary"),
-            Map.entry(Role.HIGHLIGHT, "Highlight"),
-            Map.entry(Role.TEXT, "Text"),
-            Map.entry(Role.TEXT_ON_DARK, "Text on dark"),
-            Map.entry(Role.BOX_FILL, "Box fill"),
-            Map.entry(Role.TABLE_HEAD, "Head of tables"),
-            Map.entry(Role.BAND, "Every second row of tables"),
-            Map.entry(Role.POSITIVE, "Positive"),
-            Map.entry(Role.NEGATIVE, "Negative"),
-            Map.entry(Role.GO, "Go"),
-            Map.entry(Role.CAUTION, "Caution"),
-            Map.entry(Role.STOP, "Stop"),
-            Map.entry(Role.CHART, "Chart series, in this order"),
-            Map.entry(Role.TINTS_OFF_LIMITS, "Never in tints"));
-
     private final Brand brand;
 
     private BrandRules(Brand brand) {
@@ -53,12 +37,12 @@ final class BrandRules {
         List<String> lines = new ArrayList<>();
         for (Role role : Role.values()) {
             List<SwatchId> holders = roles.of(role);
-            if (!holders.isEmpty() && NAMES.containsKey(role)) {
+            if (!holders.isEmpty() && role != Role.OFF_LIMITS) {
                 String names = holders.stream()
                         .map(id -> brand.palette().get(id).name())
                         .collect(Collectors.joining(", "));
                 String sentence = roles.words().getOrDefault(role, "");
-                lines.add(NAMES.get(role) + ": " + names + (sentence.isEmpty() ? "" : ". " + sentence));
+                lines.add(GuideNames.of(role) + ": " + names + (sentence.isEmpty() ? "" : ". " + sentence));
             }
         }
         return lines;

@@ -2,12 +2,12 @@ package app.zumbido.formats.text;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Look;
+import app.zumbido.core.brand.guide.GuideNames;
 import app.zumbido.core.color.ColorCode;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.palette.Group;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.Theme;
-import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.DeliveryWriter;
 import app.zumbido.formats.delivery.Order;
@@ -17,7 +17,6 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Every code of the brand as plain text in columns, to be read and pasted from, and what its colours are for. What is
@@ -29,20 +28,6 @@ public final class CodeSheet implements DeliveryWriter {
 
     /** What stands before the names of the swatches. */
     static final String SHORT_CODE = "Short code";
-
-    private static final Map<ThemeSlot, String> SLOT_NAMES = Map.ofEntries(
-            Map.entry(ThemeSlot.DARK_1, "Dark 1"),
-            Map.entry(ThemeSlot.LIGHT_1, "Light 1"),
-            Map.entry(ThemeSlot.DARK_2, "Dark 2"),
-            Map.entry(ThemeSlot.LIGHT_2, "Light 2"),
-            Map.entry(ThemeSlot.ACCENT_1, "Accent 1"),
-            Map.entry(ThemeSlot.ACCENT_2, "Accent 2"),
-            Map.entry(ThemeSlot.ACCENT_3, "Accent 3"),
-            Map.entry(ThemeSlot.ACCENT_4, "Accent 4"),
-            Map.entry(ThemeSlot.ACCENT_5, "Accent 5"),
-            Map.entry(ThemeSlot.ACCENT_6, "Accent 6"),
-            Map.entry(ThemeSlot.HYPERLINK, "Hyperlink"),
-            Map.entry(ThemeSlot.FOLLOWED_HYPERLINK, "Followed hyperlink"));
 
     @Override
     public String kind() {
@@ -80,7 +65,7 @@ public final class CodeSheet implements DeliveryWriter {
         }
         for (Theme theme : brand.themes().all()) {
             List<Row> rows = new ArrayList<>();
-            theme.resolve(brand.palette()).forEach((slot, color) -> rows.add(new Row(SLOT_NAMES.get(slot), color, "")));
+            theme.resolve(brand.palette()).forEach((slot, color) -> rows.add(new Row(GuideNames.of(slot), color, "")));
             String pages = theme.ground() == PageGround.DARK ? ", on dark pages" : "";
             sections.add(new Section("Theme " + theme.name() + pages, rows));
         }

@@ -14,21 +14,22 @@ import app.zumbido.formats.delivery.Letters;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.fonts.FontFace;
 import app.zumbido.server.logos.BrandLogos;
+import app.zumbido.server.logos.LogoSources;
 import app.zumbido.server.type.SetFaces;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
 /** Files of one brand. */
-record BrandAssets(Brand brand, SetFaces faces, BrandLogos logos) implements Assets {
+record BrandAssets(Brand brand, SetFaces faces, BrandLogos logos, LogoSources sheet) implements Assets {
     @Override
     public Optional<Pixels> picture(UUID source, int longSide) {
-        return logos.ofTheSheet(brand, source, longSide);
+        return sheet.find(brand.id(), source, longSide);
     }
 
     @Override
     public Optional<Double> pictureRatio(UUID source) {
-        return logos.ratioOnTheSheet(brand, source);
+        return sheet.ratio(brand.id(), source);
     }
 
     @Override

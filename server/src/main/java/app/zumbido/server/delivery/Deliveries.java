@@ -10,6 +10,7 @@ import app.zumbido.formats.parcel.Item;
 import app.zumbido.formats.parcel.Parcel;
 import app.zumbido.server.http.FileStem;
 import app.zumbido.server.logos.BrandLogos;
+import app.zumbido.server.logos.LogoSources;
 import app.zumbido.server.type.SetFaces;
 import java.util.List;
 import java.util.Set;
@@ -25,10 +26,12 @@ class Deliveries implements BrandFiles {
 
     private final SetFaces faces;
     private final BrandLogos logos;
+    private final LogoSources sheet;
 
-    Deliveries(SetFaces faces, BrandLogos logos) {
+    Deliveries(SetFaces faces, BrandLogos logos, LogoSources sheet) {
         this.faces = faces;
         this.logos = logos;
+        this.sheet = sheet;
     }
 
     /** @throws UnknownDeliveryException if nothing of that kind is handed over */
@@ -38,7 +41,7 @@ class Deliveries implements BrandFiles {
 
     @Override
     public Assets assets(Brand brand) {
-        return new BrandAssets(brand, faces, logos);
+        return new BrandAssets(brand, faces, logos, sheet);
     }
 
     /**

@@ -4,7 +4,6 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.ContrastRatio;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.guide.GuideFacts.MeasuredLogo;
-import app.zumbido.core.image.Pixels;
 import app.zumbido.core.logos.Drawn;
 import app.zumbido.core.logos.KeptForm;
 import app.zumbido.core.logos.LogoForm;
@@ -126,16 +125,6 @@ public class BrandLogos {
                 return Optional.empty();
             }
         });
-    }
-
-    /** @return a picture of the sheet, made no larger than that; nothing if it is gone or shows none */
-    public Optional<Pixels> ofTheSheet(Brand brand, UUID source, int longSide) {
-        return sources.find(brand.id(), source, longSide);
-    }
-
-    /** @return width for one unit of height of a picture of the sheet; nothing if it is gone or shows none */
-    public Optional<Double> ratioOnTheSheet(Brand brand, UUID source) {
-        return sources.ratio(brand.id(), source);
     }
 
     /** @throws app.zumbido.core.logos.UnknownFormException if the brand's logo does not come in it */

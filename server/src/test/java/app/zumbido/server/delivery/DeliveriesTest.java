@@ -8,6 +8,7 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.slides.PresentationTemplate;
 import app.zumbido.server.logos.BrandLogos;
+import app.zumbido.server.logos.LogoSources;
 import app.zumbido.server.type.SetFaces;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,7 @@ class DeliveriesTest {
 
     @Test
     void isFoundByTheLastPartOfItsAddress() {
-        Deliveries deliveries = new Deliveries(mock(SetFaces.class), mock(BrandLogos.class));
+        Deliveries deliveries = new Deliveries(mock(SetFaces.class), mock(BrandLogos.class), mock(LogoSources.class));
         assertThat(deliveries.ofKind("presentation-wide")).isInstanceOf(PresentationTemplate.class);
         assertThatThrownBy(() -> deliveries.ofKind("PRESENTATION_WIDE")).isInstanceOf(UnknownDeliveryException.class);
     }
@@ -59,7 +60,7 @@ class DeliveriesTest {
                 "theme"
             })
     void everyFixedKindIsHandedOver(String kind) {
-        assertThat(new Deliveries(mock(SetFaces.class), mock(BrandLogos.class))
+        assertThat(new Deliveries(mock(SetFaces.class), mock(BrandLogos.class), mock(LogoSources.class))
                         .ofKind(kind)
                         .kind())
                 .isEqualTo(kind)
@@ -68,7 +69,7 @@ class DeliveriesTest {
 
     @Test
     void aParcelOfWhatNobodyKnowsOrCanMakeIsRefused() {
-        Deliveries deliveries = new Deliveries(mock(SetFaces.class), mock(BrandLogos.class));
+        Deliveries deliveries = new Deliveries(mock(SetFaces.class), mock(BrandLogos.class), mock(LogoSources.class));
         Brand empty = Brand.begin(new UUID(0, 1), "New", Optional.empty(), new UUID(0, 2));
         assertThatThrownBy(() -> deliveries.parcel(empty.look(), List.of("dreams")))
                 .isInstanceOf(UnknownDeliveryException.class);

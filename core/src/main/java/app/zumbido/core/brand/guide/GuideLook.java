@@ -10,7 +10,6 @@ import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.guide.layout.Inks;
 import app.zumbido.core.palette.Palette;
 import app.zumbido.core.palette.Swatch;
-import app.zumbido.core.palette.SwatchId;
 import app.zumbido.core.roles.Role;
 import app.zumbido.core.theme.TintStep;
 import app.zumbido.core.type.TypeRole;
@@ -118,9 +117,5 @@ final class GuideLook {
                 .max((one, other) ->
                         Double.compare(ContrastRatio.relativeLuminance(one), ContrastRatio.relativeLuminance(other)))
                 .orElse(text);
-    }
-
-    boolean isHighlight(SwatchId swatch) {
-        return look.roles().first(Role.HIGHLIGHT).filter(swatch::equals).isPresent();
     }
 }

@@ -35,10 +35,11 @@ import java.util.stream.Stream;
 
 /** What may stand on what, what must not be done, charts, and text over gradients and pictures. */
 final class RuleSections {
-    /** A text that is hardly seen at all is nobody's mistake; the one that nearly reads is. */
+    /** Of a logo that is stretched: its width, in what it should be; set by eye. */
     private static final double STRETCHED = 1.5;
-
+    /** Of one that is turned, in degrees clockwise; set by eye. */
     private static final double TURNED = -14;
+
     /** Of more colours nobody reads what each may stand on; those that matter most come first. */
     private static final int MOST_COLORS = 24;
 
@@ -116,7 +117,7 @@ final class RuleSections {
         clashing().ifPresent(examples::add);
         look.swatch(Role.HIGHLIGHT)
                 .ifPresent(highlight -> examples.add(new DoNot(
-                        new Example.Everywhere(highlight.color(), look.inkOn(highlight.color())),
+                        new Example.Everywhere(highlight.color()),
                         look.page(),
                         true,
                         line(),

@@ -11,6 +11,8 @@ module app.zumbido.core {
     exports app.zumbido.core.guide.layout;
     exports app.zumbido.core.image;
     exports app.zumbido.core.inspect;
+    exports app.zumbido.core.inspect.check;
+    exports app.zumbido.core.inspect.dress;
     exports app.zumbido.core.logos;
     exports app.zumbido.core.palette;
     exports app.zumbido.core.roles;

@@ -9,4 +9,12 @@ public interface Uses {
 
     /** The file calls a colour by a name, whether anything uses it or not. */
     default void named(Rgb color, String name) {}
+
+    /** A page begins. */
+    default void page(FoundPage page) {}
+
+    default void picture(FoundPicture picture) {}
+
+    /** Its series have been told as uses, too. */
+    default void chart(FoundChart chart) {}
 }

@@ -16,7 +16,7 @@ class InventoryTest {
     private final Inventory.Tally tally = new Inventory.Tally();
 
     private void use(Rgb color, ColorUse what, Rgb... grounds) {
-        tally.use(new Use(Place.of("", "p"), what, color, new Setting.Implied(), List.of(grounds)));
+        tally.use(Use.of(Place.of("", "p"), what, color, new Setting.Implied(), List.of(grounds)));
     }
 
     @Test

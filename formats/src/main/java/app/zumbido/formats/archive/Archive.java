@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipArchiveOutputStream;
 import org.apache.commons.compress.archivers.zip.ZipFile;
@@ -24,6 +25,9 @@ public final class Archive implements AutoCloseable {
     private static final long LARGEST = 400L << 20;
 
     private static final int BUFFER = 1 << 16;
+
+    /** When added parts were made: the same changes make the same file; milliseconds, in February 1980. */
+    private static final long ADDED = 318_211_200_000L;
 
     private final ZipFile zip;
 
@@ -119,7 +123,7 @@ public final class Archive implements AutoCloseable {
     /**
      * Copies the file; parts that do not change stay as they are packed, byte for byte.
      *
-     * @param changed what is in a part from now on, by its name
+     * @param changed what is in a part from now on, by its name; parts that the file does not have come last
      */
     public void write(Map<String, byte[]> changed, OutputStream out) throws IOException {
         ZipArchiveOutputStream copy = new ZipArchiveOutputStream(out);
@@ -128,14 +132,23 @@ public final class Archive implements AutoCloseable {
             if (part == null) {
                 copy.addRawArchiveEntry(entry, zip.getRawInputStream(entry));
             } else {
-                ZipArchiveEntry anew = new ZipArchiveEntry(entry.getName());
-                anew.setTime(entry.getTime());
-                copy.putArchiveEntry(anew);
-                copy.write(part);
-                copy.closeArchiveEntry();
+                put(entry.getName(), entry.getTime(), part, copy);
+            }
+        }
+        for (String name : new TreeSet<>(changed.keySet())) {
+            if (zip.getEntry(name) == null) {
+                put(name, ADDED, changed.get(name), copy);
             }
         }
         copy.finish();
+    }
+
+    private static void put(String name, long time, byte[] part, ZipArchiveOutputStream copy) throws IOException {
+        ZipArchiveEntry anew = new ZipArchiveEntry(name);
+        anew.setTime(time);
+        copy.putArchiveEntry(anew);
+        copy.write(part);
+        copy.closeArchiveEntry();
     }
 
     @Override

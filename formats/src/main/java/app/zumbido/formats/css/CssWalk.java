@@ -77,7 +77,7 @@ public final class CssWalk {
     public void walk(Uses uses) {
         walk(
                 uses,
-                (thing, property, color, grounds) -> uses.use(new Use(
+                (thing, property, color, grounds) -> uses.use(Use.of(
                         Place.of("", thing),
                         useOf(property),
                         color.color(),

@@ -50,7 +50,7 @@ public final class HtmlPage implements ColoredFile {
         walk.walk(uses);
         ATTRIBUTES.forEach((attribute, what) -> page.select("[" + attribute + "]")
                 .forEach(element -> color(element.attr(attribute))
-                        .ifPresent(color -> uses.use(new Use(
+                        .ifPresent(color -> uses.use(Use.of(
                                 Place.of("", element.normalName()),
                                 what,
                                 color,

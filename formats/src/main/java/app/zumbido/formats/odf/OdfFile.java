@@ -5,16 +5,19 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.ColorUse;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Place;
-import app.zumbido.core.inspect.Replacement;
 import app.zumbido.core.inspect.Setting;
 import app.zumbido.core.inspect.Spot;
 import app.zumbido.core.inspect.Use;
 import app.zumbido.core.inspect.Uses;
+import app.zumbido.core.inspect.check.Edit;
 import app.zumbido.formats.archive.Archive;
 import app.zumbido.formats.archive.PartXml;
 import app.zumbido.formats.archive.Tag;
+import app.zumbido.formats.delivery.Xml;
+import app.zumbido.formats.uses.Changes;
+import app.zumbido.formats.uses.MendableFile;
+import app.zumbido.formats.uses.PartEdits;
 import app.zumbido.formats.uses.PartRepaint;
-import app.zumbido.formats.uses.RepaintableFile;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -28,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  * An OpenDocument file: the named colours of its tables, gradients and named styles, and what its styles use colours for.
  * Which text wears which style is not followed.
  */
-public final class OdfFile implements RepaintableFile {
+public final class OdfFile implements MendableFile {
     private static final String MIME = "application/vnd.oasis.opendocument.";
 
     /** Source: OpenDocument 1.3 Part 2, 3.3, and Part 3, appendix C. */
@@ -86,9 +89,25 @@ public final class OdfFile implements RepaintableFile {
     }
 
     @Override
-    public void write(Map<Spot, Replacement> replacements, OutputStream out) throws IOException {
-        archive.write(
-                PartRepaint.repaint(replacements, name -> archive.get(name).orElseThrow(), PartRepaint::putHex), out);
+    public void write(Changes changes, OutputStream out) throws IOException {
+        PartEdits edits = new PartEdits(this::part);
+        for (Edit edit : changes.edits()) {
+            if (edits.isFirst(edit.spot())) {
+                Spot spot = edit.spot();
+                PartEdits.Part part = edits.part(spot.part());
+                if (edit instanceof Edit.Paint paint) {
+                    PartRepaint.putHex(part.text(), spot, paint.replacement(), part.splices());
+                } else if (edit instanceof Edit.Write write) {
+                    part.splices().put(spot.from(), spot.to(), Xml.text(write.value()));
+                }
+            }
+        }
+        archive.write(edits.changed(), out);
+    }
+
+    @Override
+    public byte[] part(String name) {
+        return archive.get(name).orElseThrow();
     }
 
     @Override
@@ -153,7 +172,7 @@ public final class OdfFile implements RepaintableFile {
         }
 
         private void tell(String thing, Found use, List<Rgb> grounds) {
-            uses.use(new Use(Place.of(part, thing), use.what(), use.color(), new Setting.ByHand(use.spot()), grounds));
+            uses.use(Use.of(Place.of(part, thing), use.what(), use.color(), new Setting.ByHand(use.spot()), grounds));
         }
 
         private void properties(Tag tag) {

@@ -9,6 +9,11 @@ import java.util.Optional;
 
 /** The sheets of a presentation, and how they hang on each other. Source: ECMA-376 Part 1, 13.3. */
 final class Deck {
+    /** Ten inches by seven and a half, as programs begin. Common practice, no published source. */
+    private static final double USUAL_WIDTH = 9_144_000;
+
+    private static final double USUAL_HEIGHT = 6_858_000;
+
     private final OfficePackage parts;
     private final String main;
     private final Node presentation;
@@ -37,6 +42,19 @@ final class Deck {
                 .filter(part -> part != null && parts.has(part))
                 .distinct()
                 .toList();
+    }
+
+    /** @return its width and height in English Metric Units; those of the standard where it says nothing */
+    SlideFrames frames() {
+        Optional<Node> size = presentation.child("sldSz");
+        return SlideFrames.of(
+                length(size, "cx").orElse(USUAL_WIDTH), length(size, "cy").orElse(USUAL_HEIGHT));
+    }
+
+    private static Optional<Double> length(Optional<Node> size, String name) {
+        return size.flatMap(node -> node.attribute(name))
+                .flatMap(Percent::number)
+                .filter(length -> length > 0);
     }
 
     /** @return styles of text for every level that nothing else says anything about */

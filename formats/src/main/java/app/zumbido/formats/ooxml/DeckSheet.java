@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -26,6 +27,9 @@ record DeckSheet(
     /** Which kind of a master's placeholders stands behind those of slides. Source: ECMA-376 Part 1, 19.7.10. */
     private static final Map<String, String> ON_MASTER =
             Map.of("ctrTitle", "title", "subTitle", "body", "obj", "body", "", "body");
+
+    /** Whether what lies behind a sheet is drawn on it. Source: ECMA-376 Part 1, 19.3.1.38 and 19.3.1.39. */
+    static final String SHOWS_BEHIND = "showMasterSp";
 
     static DeckSheet of(String part, Node root, DrawingColors colors, DrawingTheme theme, Optional<DeckSheet> parent) {
         List<Node> placeholders = shapesOf(root).stream()
@@ -51,6 +55,24 @@ record DeckSheet(
         return line;
     }
 
+    /** Whether nothing of layout and master is drawn on it but what it fills itself. */
+    boolean hidesBehind() {
+        return root.attribute(SHOWS_BEHIND)
+                .filter(value -> value.equals("0") || value.equals("false"))
+                .isPresent();
+    }
+
+    /** @return layout and master, as far as their own graphics are drawn on it, the master first */
+    List<DeckSheet> behindIt() {
+        List<DeckSheet> behind = new ArrayList<>();
+        DeckSheet sheet = this;
+        while (!sheet.hidesBehind() && sheet.parent().isPresent()) {
+            sheet = sheet.parent().get();
+            behind.add(0, sheet);
+        }
+        return behind;
+    }
+
     DeckSheet master() {
         return parent.map(DeckSheet::master).orElse(this);
     }
@@ -71,6 +93,29 @@ record DeckSheet(
                 .or(() -> background
                         .flatMap(node -> node.child("bgRef"))
                         .flatMap(reference -> theme.fill(reference, seenFrom.colors())));
+    }
+
+    /** @return the shapes of a diagram as a sheet that takes the rest from this one */
+    DeckSheet drawing(String drawingPart, Node drawing) {
+        return new DeckSheet(drawingPart, drawing, List.of(), colors, theme, Optional.of(this));
+    }
+
+    static String name(Node shape) {
+        return properties(shape).flatMap(node -> node.attribute("name")).orElse("");
+    }
+
+    /** @return the number by which the sheet knows the shape */
+    static OptionalInt number(Node shape) {
+        return properties(shape).flatMap(node -> node.attribute("id")).flatMap(Percent::number).stream()
+                .mapToInt(Double::intValue)
+                .findFirst();
+    }
+
+    private static Optional<Node> properties(Node shape) {
+        return shape.children().stream()
+                .filter(child -> child.name().startsWith("nv"))
+                .findFirst()
+                .flatMap(node -> node.child("cNvPr"));
     }
 
     /** @return {@code ph}, if the shape stands for one of the layout */

@@ -1,7 +1,9 @@
 package app.zumbido.formats.ooxml;
 
+import app.zumbido.core.inspect.Frame;
 import app.zumbido.formats.archive.PartTree.Node;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,8 +17,13 @@ final class DeckTable {
     private final Optional<Node> style;
     private final List<Node> rows;
 
-    /** A cell that is seen, with the parts of the style that hold for it, the most particular first. */
-    record Cell(Node node, List<Node> styles) {}
+    /**
+     * A cell that is seen.
+     *
+     * @param styles the parts of the style that hold for it, the most particular first
+     * @param row 0 first
+     */
+    record Cell(Node node, List<Node> styles, int row, int column, boolean head) {}
 
     DeckTable(DeckSheet slide, Node table, Optional<Node> style) {
         this.slide = slide;
@@ -37,7 +44,8 @@ final class DeckTable {
             for (int column = 0; column < inRow.size(); column++) {
                 Node cell = inRow.get(column);
                 if (!is(cell, "hMerge") && !is(cell, "vMerge")) {
-                    cells.add(new Cell(cell, styles(row, column, inRow.size())));
+                    boolean head = row == 0 && has("firstRow");
+                    cells.add(new Cell(cell, styles(row, column, inRow.size()), row, column, head));
                 }
             }
         }
@@ -83,6 +91,49 @@ final class DeckTable {
         return node.attribute(flag)
                 .filter(value -> value.equals("1") || value.equals("true"))
                 .isPresent();
+    }
+
+    /** @return where the cell lies, as far as the table says how wide its columns and how tall its rows are */
+    Optional<Frame> frame(Cell cell, Frame table) {
+        double[] columns = lengths(
+                this.table.child("tblGrid").stream()
+                        .flatMap(grid -> grid.children("gridCol"))
+                        .toList(),
+                "w");
+        double[] heights = lengths(rows, "h");
+        double width = Arrays.stream(columns).sum();
+        double height = Arrays.stream(heights).sum();
+        if (width <= 0 || height <= 0 || cell.column() >= columns.length) {
+            return Optional.empty();
+        }
+        double left = Arrays.stream(columns, 0, cell.column()).sum();
+        double top = Arrays.stream(heights, 0, cell.row()).sum();
+        double right = left
+                + Arrays.stream(columns, cell.column(), Math.min(columns.length, cell.column() + span(cell)))
+                        .sum();
+        return Optional.of(new Frame(
+                table.x() + left / width * table.width(),
+                table.y() + top / height * table.height(),
+                (right - left) / width * table.width(),
+                heights[cell.row()] / height * table.height()));
+    }
+
+    private static int span(Cell cell) {
+        return cell.node()
+                .attribute("gridSpan")
+                .flatMap(Percent::number)
+                .map(Double::intValue)
+                .filter(columns -> columns > 0)
+                .orElse(1);
+    }
+
+    private static double[] lengths(List<Node> nodes, String name) {
+        return nodes.stream()
+                .mapToDouble(node -> node.attribute(name)
+                        .flatMap(Percent::number)
+                        .filter(length -> length > 0)
+                        .orElse(0.0))
+                .toArray();
     }
 
     Fill fill(Cell cell) {

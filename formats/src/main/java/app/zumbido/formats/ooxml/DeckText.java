@@ -2,31 +2,53 @@ package app.zumbido.formats.ooxml;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.Setting;
+import app.zumbido.core.inspect.Spot;
+import app.zumbido.core.inspect.Written;
 import app.zumbido.formats.archive.PartTree.Node;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
- * The colour of what is written on a slide: of the run itself, its paragraph, the shape, the layout, the master, or the
- * presentation, whoever says it first. Source: ECMA-376 Part 1, 21.1.2.3, 21.1.2.4 and 19.3.1.52.
+ * How something on a slide is written: as the run itself, its paragraph, the shape, the layout, the master, or the
+ * presentation says, whoever says it first. Source: ECMA-376 Part 1, 21.1.2.3, 21.1.2.4 and 19.3.1.52.
  */
 final class DeckText {
+    /** What is written where nobody says a size; points. Source: ECMA-376 Part 1, 21.1.2.3.9 (sz). */
+    private static final double USUAL_POINTS = 18;
+
+    private static final double HUNDREDTHS = 100;
+    private static final String HEADING = "+mj-lt";
+
     private final DeckSheet slide;
     private final List<Node> lists;
+    private final Optional<Node> reference;
     private final Optional<Seen> ofStyle;
     private final List<Node> last;
+    private final double scale;
 
     /**
      * @param lists styles of lists that come first, the nearest first
-     * @param ofStyle what the style of the shape or the table says
+     * @param reference what the style of the shape says about letters
+     * @param ofStyle the colour that it, or the table, says
      * @param last styles of lists that come after it
+     * @param scale by which the letters are made smaller to fit
      */
-    private DeckText(DeckSheet slide, List<Node> lists, Optional<Seen> ofStyle, List<Node> last) {
+    private DeckText(
+            DeckSheet slide,
+            List<Node> lists,
+            Optional<Node> reference,
+            Optional<Seen> ofStyle,
+            List<Node> last,
+            double scale) {
         this.slide = slide;
         this.lists = lists;
+        this.reference = reference;
         this.ofStyle = ofStyle;
         this.last = last;
+        this.scale = scale;
     }
 
     static DeckText inShape(DeckSheet slide, Node shape, Optional<Node> defaults) {
@@ -34,14 +56,23 @@ final class DeckText {
         shape.at("txBody", "lstStyle").ifPresent(lists::add);
         List<Node> behind = slide.behind(shape);
         behind.forEach(other -> other.at("txBody", "lstStyle").ifPresent(lists::add));
-        Optional<Seen> ofStyle =
-                shape.at("style", "fontRef").flatMap(reference -> slide.colors().in(reference, Optional.empty()));
-        return new DeckText(slide, lists, ofStyle, last(slide, kind(shape, behind), defaults));
+        Optional<Node> reference = shape.at("style", "fontRef");
+        Optional<Seen> ofStyle = reference.flatMap(node -> slide.colors().in(node, Optional.empty()));
+        double scale = shape.at("txBody", "bodyPr", "normAutofit")
+                .flatMap(fit -> fit.attribute("fontScale"))
+                .flatMap(Percent::fraction)
+                .orElse(1.0);
+        return new DeckText(slide, lists, reference, ofStyle, last(slide, kind(shape, behind), defaults), scale);
     }
 
     static DeckText inCell(DeckSheet slide, Node cell, Optional<Seen> ofTable, Optional<Node> defaults) {
         List<Node> lists = cell.at("txBody", "lstStyle").stream().toList();
-        return new DeckText(slide, lists, ofTable, last(slide, Optional.empty(), defaults));
+        return new DeckText(slide, lists, Optional.empty(), ofTable, last(slide, Optional.empty(), defaults), 1);
+    }
+
+    /** @return the kind of placeholder that the shape is, as a master has it; nothing of one that is none */
+    static Optional<String> kind(DeckSheet slide, Node shape) {
+        return kind(shape, slide.behind(shape));
     }
 
     private static Optional<String> kind(Node shape, List<Node> behind) {
@@ -86,7 +117,7 @@ final class DeckText {
     }
 
     /** A link takes the theme's colour, unless an addition to the standard asks for that of the text. */
-    private static boolean isLink(Node properties) {
+    static boolean isLink(Node properties) {
         return properties
                 .child("hlinkClick")
                 .filter(link -> link.inside().stream()
@@ -106,26 +137,66 @@ final class DeckText {
     }
 
     private Seen inherited(int level) {
-        return first(lists, level)
+        return properties(lists, level)
+                .flatMap(node -> color(node).stream())
+                .findFirst()
                 .or(() -> ofStyle)
-                .or(() -> first(last, level))
+                .or(() -> properties(last, level)
+                        .flatMap(node -> color(node).stream())
+                        .findFirst())
                 .or(() -> slide.colors().slot("tx1", Optional.empty()))
                 .orElseGet(() -> new Seen(Rgb.BLACK, new Setting.Implied()));
     }
 
-    private Optional<Seen> first(List<Node> styles, int level) {
-        return styles.stream()
-                .flatMap(style -> style
-                        .child("lvl" + level + "pPr")
-                        .flatMap(this::ofLevel)
-                        .or(() -> style.child("defPPr").flatMap(this::ofLevel))
-                        .stream())
-                .findFirst();
+    private Optional<Seen> color(Node properties) {
+        return Fill.in(properties, slide.colors(), Optional.empty())
+                .flatMap(fill -> fill.colors().stream().findFirst());
     }
 
-    private Optional<Seen> ofLevel(Node level) {
-        return level.child("defRPr")
-                .flatMap(node -> Fill.in(node, slide.colors(), Optional.empty()))
-                .flatMap(fill -> fill.colors().stream().findFirst());
+    /** @return properties of runs of that level, the nearest first */
+    private static Stream<Node> properties(List<Node> styles, int level) {
+        return styles.stream()
+                .flatMap(style -> Stream.of("lvl" + level + "pPr", "defPPr")
+                        .flatMap(name -> style.child(name).stream())
+                        .flatMap(node -> node.child("defRPr").stream()));
+    }
+
+    /** @return how the run is written */
+    Written written(Node paragraph, Node run) {
+        int level = level(paragraph);
+        List<Node> holders = Stream.of(run.child("rPr").stream(), properties(lists, level), properties(last, level))
+                .flatMap(Function.identity())
+                .toList();
+        Optional<Node> own = run.child("rPr");
+        Optional<Node> typeface = first(holders, node -> node.child("latin"));
+        String named = typeface.flatMap(node -> node.attribute("typeface")).orElseGet(this::referred);
+        double points = first(holders, node -> node.attribute("sz").flatMap(Percent::number))
+                .map(size -> size / HUNDREDTHS)
+                .orElse(USUAL_POINTS);
+        boolean bold = first(holders, node -> node.attribute("b"))
+                .filter(flag -> flag.equals("1") || flag.equals("true"))
+                .isPresent();
+        boolean byHand = !named.startsWith("+");
+        Optional<Spot> size = own.flatMap(node -> node.tag().spot("sz"));
+        return new Written(
+                run.child("t").map(Node::text).orElse(""),
+                byHand ? named : slide.theme().family(named),
+                byHand && !named.isEmpty(),
+                typeface.flatMap(node -> node.tag().spot("typeface")),
+                points * scale,
+                bold,
+                0,
+                size);
+    }
+
+    private String referred() {
+        return reference
+                .flatMap(node -> node.attribute("idx"))
+                .map(index -> index.equals("major") ? HEADING : "+mn-lt")
+                .orElse("+mn-lt");
+    }
+
+    private static <T> Optional<T> first(List<Node> holders, Function<Node, Optional<T>> asked) {
+        return holders.stream().flatMap(node -> asked.apply(node).stream()).findFirst();
     }
 }

@@ -155,7 +155,7 @@ final class DocumentUses {
 
         private void tell(ColorUse what, Seen seen, Rgb ground) {
             Place place = Place.of(part, paragraphStyle == null ? "" : paragraphStyle);
-            uses.use(new Use(place, what, seen.color(), seen.setting(), List.of(ground)));
+            uses.use(Use.of(place, what, seen.color(), seen.setting(), List.of(ground)));
         }
 
         private void page(Seen seen) {

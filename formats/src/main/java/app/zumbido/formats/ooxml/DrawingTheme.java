@@ -11,23 +11,42 @@ final class DrawingTheme {
     /** Fills of grounds are counted from here. Source: ECMA-376 Part 1, 20.1.4.1.10. */
     private static final int GROUNDS = 1000;
 
-    static final DrawingTheme NONE = new DrawingTheme(List.of(), List.of(), List.of());
+    static final DrawingTheme NONE = new DrawingTheme(List.of(), List.of(), List.of(), "", "");
 
     private final List<Node> fills;
     private final List<Node> lines;
     private final List<Node> grounds;
+    private final String heading;
+    private final String body;
 
-    private DrawingTheme(List<Node> fills, List<Node> lines, List<Node> grounds) {
+    private DrawingTheme(List<Node> fills, List<Node> lines, List<Node> grounds, String heading, String body) {
         this.fills = fills;
         this.lines = lines;
         this.grounds = grounds;
+        this.heading = heading;
+        this.body = body;
     }
 
     /** @param theme root of the part */
     static DrawingTheme of(Node theme) {
         Optional<Node> formats = theme.at("themeElements", "fmtScheme");
         return new DrawingTheme(
-                list(formats, "fillStyleLst"), list(formats, "lnStyleLst"), list(formats, "bgFillStyleLst"));
+                list(formats, "fillStyleLst"),
+                list(formats, "lnStyleLst"),
+                list(formats, "bgFillStyleLst"),
+                family(theme, "majorFont"),
+                family(theme, "minorFont"));
+    }
+
+    private static String family(Node theme, String font) {
+        return theme.at("themeElements", "fontScheme", font, "latin")
+                .flatMap(latin -> latin.attribute("typeface"))
+                .orElse("");
+    }
+
+    /** @param reference as in {@code +mj-lt}. Source: ECMA-376 Part 1, 20.1.10.81 @return empty if it names none */
+    String family(String reference) {
+        return reference.startsWith("+mj") ? heading : body;
     }
 
     private static List<Node> list(Optional<Node> formats, String name) {

@@ -1,24 +1,23 @@
 package app.zumbido.formats.ooxml;
 
 import app.zumbido.core.inspect.FoundTheme;
-import app.zumbido.core.inspect.Replacement;
-import app.zumbido.core.inspect.Spot;
 import app.zumbido.core.inspect.Uses;
 import app.zumbido.formats.archive.Archive;
 import app.zumbido.formats.archive.PartXml;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
-import app.zumbido.formats.uses.PartRepaint;
-import app.zumbido.formats.uses.RepaintableFile;
+import app.zumbido.formats.uses.Changes;
+import app.zumbido.formats.uses.MendableFile;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 
 /** An existing presentation, document or workbook, in either form of the standard. */
-public final class OfficeFile implements RepaintableFile {
+public final class OfficeFile implements MendableFile {
     private static final String DECK = "pptx";
     private static final String DOCUMENT = "docx";
     private static final String WORKBOOK = "xlsx";
@@ -81,8 +80,41 @@ public final class OfficeFile implements RepaintableFile {
     }
 
     @Override
-    public void write(Map<Spot, Replacement> replacements, OutputStream out) throws IOException {
-        archive.write(PartRepaint.repaint(replacements, parts::part, OfficeRepaint::put), out);
+    public void write(Changes changes, OutputStream out) throws IOException {
+        archive.write(new OfficeChanges(parts, main).of(changes), out);
+    }
+
+    @Override
+    public byte[] part(String name) {
+        return parts.part(name);
+    }
+
+    /**
+     * The pages of a presentation.
+     *
+     * @param count how many there are
+     * @param width in English Metric Units
+     * @param masters their parts, with what they are called
+     */
+    public record Slides(int count, double width, double height, Map<String, String> masters) {}
+
+    /** @return nothing of a file that is no presentation */
+    public Optional<Slides> slides() {
+        if (!kind.equals(DECK)) {
+            return Optional.empty();
+        }
+        Deck deck = new Deck(parts, main);
+        Map<String, String> masters = new LinkedHashMap<>();
+        for (String master : parts.targets(main, "slideMaster")) {
+            String name = parts.targets(master, "theme").stream()
+                    .filter(parts::has)
+                    .findFirst()
+                    .map(theme -> ThemeReader.read(theme, parts.part(theme)).name())
+                    .orElse("");
+            masters.put(master, name);
+        }
+        return Optional.of(new Slides(
+                deck.slides().size(), deck.frames().width(), deck.frames().height(), masters));
     }
 
     private static String root(String name, byte[] part) {

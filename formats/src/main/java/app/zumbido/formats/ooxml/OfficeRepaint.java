@@ -2,7 +2,7 @@ package app.zumbido.formats.ooxml;
 
 import app.zumbido.core.inspect.Replacement;
 import app.zumbido.core.inspect.Spot;
-import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.SlotColor;
 import app.zumbido.formats.archive.RawTag;
 import app.zumbido.formats.archive.RawTag.RawAttribute;
 import app.zumbido.formats.archive.Splices;
@@ -50,17 +50,32 @@ final class OfficeRepaint {
         String name = replacement.slot().isPresent() ? "schemeClr" : "srgbClr";
         String value = replacement
                 .slot()
-                .map(ThemeSlot::code)
+                .map(color -> color.slot().code())
                 .orElse(replacement.color().digits());
         int end = tag.empty()
                 ? tag.to()
                 : text.indexOf("</" + tag.name() + ">", tag.to()) + tag.name().length() + 3;
-        String inside = tag.empty() ? "" : opacity(tag.to(), end - tag.name().length() - 3);
+        String inside = step(tag, replacement)
+                + (tag.empty() ? "" : opacity(tag.to(), end - tag.name().length() - 3));
         String opening = "<" + tag.prefix() + name + " val=\"" + value + "\"";
         splices.put(
                 tag.from(),
                 end,
                 inside.isEmpty() ? opening + "/>" : opening + ">" + inside + "</" + tag.prefix() + name + ">");
+    }
+
+    /** Source: ECMA-376 Part 1, 20.1.2.3.20 (lumMod) and 20.1.2.3.21 (lumOff). */
+    private static String step(RawTag tag, Replacement replacement) {
+        return replacement
+                .slot()
+                .flatMap(SlotColor::step)
+                .map(step -> percent(tag, "lumMod", step.lumMod())
+                        + (step.lumOff() == 0 ? "" : percent(tag, "lumOff", step.lumOff())))
+                .orElse("");
+    }
+
+    private static String percent(RawTag tag, String name, int percent) {
+        return "<" + tag.prefix() + name + " val=\"" + percent * 1000 + "\"/>";
     }
 
     /** What made the old colour lighter or darker does not belong to the new one, but how much shows through stays. */
@@ -80,10 +95,15 @@ final class OfficeRepaint {
     }
 
     private void putIntoSheet(RawTag tag, Replacement replacement) {
-        Map<String, String> said = replacement
+        Map<String, String> said = new LinkedHashMap<>();
+        replacement
                 .slot()
-                .map(slot -> Map.of("theme", Integer.toString(WorkbookUses.numberOf(slot))))
-                .orElseGet(() -> Map.of("rgb", "FF" + replacement.color().digits()));
+                .ifPresentOrElse(
+                        color -> {
+                            said.put("theme", Integer.toString(WorkbookUses.numberOf(color.slot())));
+                            color.step().ifPresent(step -> said.put("tint", Double.toString(step.workbookTint())));
+                        },
+                        () -> said.put("rgb", "FF" + replacement.color().digits()));
         rewrite(tag, OF_SHEETS, said);
     }
 
@@ -94,9 +114,13 @@ final class OfficeRepaint {
         String prefix = said.prefix();
         Map<String, String> saying = new LinkedHashMap<>();
         saying.put(prefix + value, replacement.color().digits());
-        replacement
-                .slot()
-                .ifPresent(slot -> saying.put(prefix + WordColor.themeAttribute(value), SlotNames.inText(slot)));
+        replacement.slot().ifPresent(color -> {
+            saying.put(prefix + WordColor.themeAttribute(value), SlotNames.inText(color.slot()));
+            color.step()
+                    .ifPresent(step -> saying.put(
+                            prefix + WordColor.stepAttributes(value)[step.isLighter() ? 0 : 1],
+                            String.format("%02X", step.documentValue())));
+        });
         Set<String> dropped = Stream.concat(
                         Stream.of(value, WordColor.themeAttribute(value)), Stream.of(WordColor.stepAttributes(value)))
                 .map(prefix::concat)

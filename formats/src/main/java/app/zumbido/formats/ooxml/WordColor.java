@@ -48,7 +48,7 @@ final class WordColor {
                 .map(color -> new Seen(color, setting));
     }
 
-    private static Rgb stepped(Tag tag, String attribute, Rgb base) {
+    static Rgb stepped(Tag tag, String attribute, Rgb base) {
         String[] steps = stepAttributes(attribute);
         Hsl hsl = Hsl.of(base);
         Optional<Hsl> lighter =

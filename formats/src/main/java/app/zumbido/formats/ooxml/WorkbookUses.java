@@ -79,7 +79,7 @@ final class WorkbookUses {
     }
 
     private void tell(Place place, ColorUse what, Seen seen, List<Rgb> grounds) {
-        uses.use(new Use(place, what, seen.color(), seen.setting(), grounds));
+        uses.use(Use.of(place, what, seen.color(), seen.setting(), grounds));
     }
 
     private static Optional<Seen> at(List<@Nullable Seen> colors, int index) {

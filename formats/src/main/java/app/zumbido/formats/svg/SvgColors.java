@@ -58,7 +58,7 @@ public final class SvgColors implements RepaintableFile {
             if (PAINTED.contains(property)) {
                 ColorUse what = property.equals(STROKE) ? ColorUse.BORDER : ColorUse.GRAPHIC;
                 Setting setting = new Setting.ByHand(color.spot());
-                uses.use(new Use(Place.of("", thing), what, color.color(), setting, grounds));
+                uses.use(Use.of(Place.of("", thing), what, color.color(), setting, grounds));
             }
         });
     }

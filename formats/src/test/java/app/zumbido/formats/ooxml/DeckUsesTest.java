@@ -33,6 +33,13 @@ class DeckUsesTest {
         return counts;
     }
 
+    /** What layouts and masters draw themselves is told too; the library is asked about slides. */
+    private static List<Use> ownOfSlides(List<Use> uses) {
+        return uses.stream()
+                .filter(use -> use.place().part().startsWith("ppt/slides/"))
+                .toList();
+    }
+
     /** Checked against Apache POI where it resolves rightly, which these decks keep to. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
@@ -40,7 +47,7 @@ class DeckUsesTest {
         byte[] deck = Decks.byChance(seed);
         List<Use> uses = walk(deck);
         assertThat(uses).hasSizeGreaterThan(LEAST_USES);
-        assertThat(counted(uses)).isEqualTo(LibraryColors.of(deck));
+        assertThat(counted(ownOfSlides(uses))).isEqualTo(LibraryColors.of(deck));
     }
 
     private static List<String> told(RawDeck deck) throws IOException {

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
  * small ones go side by side.
  */
 @Component
-class DecodeGate {
+public class DecodeGate {
     /** What a decoder and the samples take for a pixel at most, while both stand in memory; bytes. */
     private static final int BYTES_A_PIXEL = 12;
     /** Share of the heap that pictures on their way may take. */
@@ -31,7 +31,7 @@ class DecodeGate {
     }
 
     /** @param pixels in the picture */
-    <T> T pass(long pixels, Supplier<T> decode) {
+    public <T> T pass(long pixels, Supplier<T> decode) {
         int needed = (int) Math.min(megabytes, pixels * BYTES_A_PIXEL / MEGABYTE + 1);
         free.acquireUninterruptibly(needed);
         try {

@@ -1,7 +1,7 @@
 package app.zumbido.server.source;
 
 /** The name of an uploaded file, made safe to keep and to show. */
-final class SourceName {
+public final class SourceName {
     private static final int LONGEST = 120;
 
     private SourceName() {}
@@ -11,7 +11,8 @@ final class SourceName {
         return pageName.replaceFirst(", page [0-9]+$", "");
     }
 
-    static String of(String fileName) {
+    /** @return what a file is called that somebody gave, without folders and what cannot be shown */
+    public static String of(String fileName) {
         String last = fileName.substring(Math.max(fileName.lastIndexOf('/'), fileName.lastIndexOf('\\')) + 1);
         StringBuilder name = new StringBuilder();
         last.codePoints()

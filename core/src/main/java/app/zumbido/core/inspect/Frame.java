@@ -1,0 +1,42 @@
+package app.zumbido.core.inspect;
+
+/**
+ * A part of a page, in shares of its width and height from the upper left corner. It may reach beyond the page.
+ *
+ * @param width never negative
+ * @param height never negative
+ */
+public record Frame(double x, double y, double width, double height) {
+    public static final Frame WHOLE = new Frame(0, 0, 1, 1);
+
+    public Frame {
+        if (!(width >= 0 && height >= 0)) {
+            throw new IllegalArgumentException("A frame has no negative size");
+        }
+    }
+
+    public double area() {
+        return width * height;
+    }
+
+    /** @return the share of this one that the other covers, 0 to 1; a line counts as if it were a little wide */
+    public double coveredBy(Frame other) {
+        return overlap(x, width, other.x, other.width) * overlap(y, height, other.y, other.height);
+    }
+
+    private static double overlap(double from, double length, double otherFrom, double otherLength) {
+        double common = Math.min(from + length, otherFrom + otherLength) - Math.max(from, otherFrom);
+        if (length == 0) {
+            return common >= 0 ? 1 : 0;
+        }
+        return Math.max(0, Math.min(1, common / length));
+    }
+
+    /** @param gap that may lie between them, in the same shares */
+    public boolean touches(Frame other, double gap) {
+        return x - gap <= other.x + other.width
+                && other.x - gap <= x + width
+                && y - gap <= other.y + other.height
+                && other.y - gap <= y + height;
+    }
+}

@@ -1,0 +1,98 @@
+package app.zumbido.core.inspect.check;
+
+import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.inspect.ColorUse;
+import app.zumbido.core.inspect.Findings;
+import app.zumbido.core.inspect.FoundPage;
+import app.zumbido.core.inspect.Frame;
+import app.zumbido.core.inspect.House;
+import app.zumbido.core.inspect.Place;
+import app.zumbido.core.inspect.Purpose;
+import app.zumbido.core.inspect.Setting;
+import app.zumbido.core.inspect.Use;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+
+/**
+ * How many colours are seen on a page besides its ground and its ordinary text. Tints count with the colour that they are
+ * made of; the series of charts have an order of their own and do not count.
+ */
+final class NumberRule implements Rule {
+    /** Common practice, no published source. */
+    private static final int MOST = 5;
+
+    private static final int FEWEST = 2;
+
+    @Override
+    public void judge(Findings findings, House house, Faults faults) {
+        if (findings.isWorkbook()) {
+            return;
+        }
+        for (FoundPage page : findings.pages()) {
+            List<Use> uses = findings.on(page);
+            List<Rgb> colors = colors(uses, findings, house);
+            long things = uses.stream()
+                    .filter(use -> use.purpose() != Purpose.PAGE_GROUND
+                            && use.place().part().equals(page.part()))
+                    .map(use -> use.place().shape())
+                    .distinct()
+                    .count();
+            boolean charted = uses.stream().anyMatch(use -> use.purpose() == Purpose.SERIES);
+            if (colors.size() > MOST) {
+                add(FaultKind.TOO_MANY, page, colors.size(), MOST, faults);
+            } else if (things >= 2 && !charted && all(uses).size() < FEWEST) {
+                add(FaultKind.TOO_FEW, page, all(uses).size(), FEWEST, faults);
+            }
+        }
+    }
+
+    private static void add(FaultKind kind, FoundPage page, int number, int needed, Faults faults) {
+        Place whole = Place.on(page.number(), page.part(), "").at(OptionalInt.empty(), Optional.of(Frame.WHOLE));
+        faults.add(new Faults.Draft(kind, whole).measure(number).needed(needed));
+    }
+
+    private static List<Rgb> colors(List<Use> uses, Findings findings, House house) {
+        Set<Rgb> ordinary = new HashSet<>(house.jobs().texts());
+        List<Rgb> colors = new ArrayList<>();
+        for (Use use : uses) {
+            Rgb base = base(use, findings, house);
+            boolean quiet = use.purpose() == Purpose.PAGE_GROUND
+                    || use.purpose() == Purpose.SERIES
+                    || use.what() == ColorUse.TEXT && ordinary.contains(use.color())
+                    || isGround(base, uses);
+            if (!quiet && colors.stream().noneMatch(other -> Difference.between(other, base) < House.NEAR)) {
+                colors.add(base);
+            }
+        }
+        return colors;
+    }
+
+    private static boolean isGround(Rgb color, List<Use> uses) {
+        return uses.stream()
+                .anyMatch(use ->
+                        use.purpose() == Purpose.PAGE_GROUND && use.color().equals(color));
+    }
+
+    private static Rgb base(Use use, Findings findings, House house) {
+        if (use.setting() instanceof Setting.OfTheme theme && findings.slots().containsKey(theme.slot())) {
+            return findings.slots().get(theme.slot());
+        }
+        return house.has(use.color()) ? use.color() : house.steps().getOrDefault(use.color(), use.color());
+    }
+
+    /** Also what is only written. */
+    private static Set<Rgb> all(List<Use> uses) {
+        Set<Rgb> colors = new HashSet<>();
+        for (Use use : uses) {
+            if (use.purpose() != Purpose.PAGE_GROUND && !isGround(use.color(), uses)) {
+                colors.add(use.color());
+            }
+        }
+        return colors;
+    }
+}

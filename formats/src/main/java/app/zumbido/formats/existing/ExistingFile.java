@@ -1,0 +1,100 @@
+package app.zumbido.formats.existing;
+
+import app.zumbido.core.inspect.Findings;
+import app.zumbido.core.inspect.FoundPage;
+import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.formats.image.UnreadableImageException.Reason;
+import app.zumbido.formats.listing.ColoredFiles;
+import app.zumbido.formats.ooxml.OfficeFile;
+import app.zumbido.formats.uses.Changes;
+import app.zumbido.formats.uses.ColoredFile;
+import app.zumbido.formats.uses.MendableFile;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/** A file that is dressed or checked. */
+public final class ExistingFile implements AutoCloseable {
+    private static final Set<String> KINDS = Set.of("pptx", "docx", "xlsx", "odp", "odt", "ods");
+
+    private final MendableFile file;
+
+    private ExistingFile(MendableFile file) {
+        this.file = file;
+    }
+
+    /**
+     * Tells the kind by what is in the file.
+     *
+     * @throws UnreadableImageException if it is damaged, or no presentation, document or workbook
+     */
+    public static ExistingFile open(byte[] content) {
+        Optional<ColoredFile> opened = ColoredFiles.open(content);
+        if (opened.isPresent() && opened.get() instanceof MendableFile mendable && KINDS.contains(mendable.kind())) {
+            return new ExistingFile(mendable);
+        }
+        opened.ifPresent(ColoredFile::close);
+        throw new UnreadableImageException(
+                Reason.UNKNOWN_KIND,
+                "The file is no presentation, document or workbook that can be dressed or checked");
+    }
+
+    /** @return as in {@code pptx}, of templates too */
+    public String kind() {
+        return file.kind();
+    }
+
+    public Optional<FoundTheme> theme() {
+        return file.theme();
+    }
+
+    /** @throws UnreadableImageException if a part of it is damaged */
+    public Findings findings() {
+        return findings(page -> {});
+    }
+
+    /**
+     * @param begun is told of each page as it begins, and may throw to stop
+     * @throws UnreadableImageException if a part of it is damaged
+     */
+    public Findings findings(Consumer<FoundPage> begun) {
+        Findings.Collector collector = new Findings.Collector() {
+            @Override
+            public void page(FoundPage page) {
+                begun.accept(page);
+                super.page(page);
+            }
+        };
+        file.walk(collector);
+        return collector.findings(file.kind(), file.theme());
+    }
+
+    /** @return nothing of a file that has no slides */
+    public Optional<OfficeFile.Slides> slides() {
+        return file instanceof OfficeFile office ? office.slides() : Optional.empty();
+    }
+
+    public byte[] part(String name) {
+        return file.part(name);
+    }
+
+    /** @return the file with the changes; every part that they do not touch stays to the byte */
+    public byte[] with(Changes changes) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            file.write(changes, out);
+        } catch (IOException e) {
+            throw new UncheckedIOException("A file in memory cannot be written", e);
+        }
+        return out.toByteArray();
+    }
+
+    @Override
+    public void close() {
+        file.close();
+    }
+}

@@ -1,0 +1,234 @@
+package app.zumbido.server.existing;
+
+import app.zumbido.core.brand.Look;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.inspect.Purpose;
+import app.zumbido.core.inspect.dress.DressLine;
+import app.zumbido.core.inspect.dress.DressWarning;
+import app.zumbido.core.inspect.dress.OldLogo;
+import app.zumbido.core.theme.SlotColor;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.server.existing.Dressings.Plan;
+import app.zumbido.server.existing.Dressings.Wishes;
+import app.zumbido.server.existing.ExistingFileController.ExistingFileResponse;
+import app.zumbido.server.http.Given;
+import app.zumbido.server.http.WireNames;
+import app.zumbido.server.trail.BrandKeeper;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Putting the brand on a file: what its colours become, what is told before, and doing it. */
+@RestController
+@RequestMapping("/api/brands/{id}/files/{fid}")
+class DressController {
+    private final ExistingFiles files;
+    private final Dressings dressings;
+    private final BrandKeeper keeper;
+
+    DressController(ExistingFiles files, Dressings dressings, BrandKeeper keeper) {
+        this.files = files;
+        this.dressings = dressings;
+        this.keeper = keeper;
+    }
+
+    /**
+     * Each colour of the file once, most used first.
+     *
+     * @param theme the one that the file is dressed in; absent: the one that is handed over first
+     */
+    @GetMapping("/colors")
+    List<FileColorResponse> colors(
+            @PathVariable UUID id, @PathVariable UUID fid, @RequestParam(required = false) @Nullable UUID theme) {
+        Map<Rgb, List<DressLine>> byColor = new LinkedHashMap<>();
+        Look look = keeper.look(id, theme);
+        for (DressLine line : dressings.colors(files.find(id, fid), look)) {
+            byColor.computeIfAbsent(line.color(), color -> new ArrayList<>()).add(line);
+        }
+        boolean filled = look.theme().unfilled().isEmpty();
+        return byColor.values().stream()
+                .map(lines -> FileColorResponse.of(lines, filled))
+                .sorted((one, other) -> Integer.compare(other.count(), one.count()))
+                .toList();
+    }
+
+    /** What will be done, and what is told before anything is. */
+    @PostMapping("/dress/plan")
+    DressPlanResponse plan(
+            @PathVariable UUID id,
+            @PathVariable UUID fid,
+            @RequestParam(required = false) @Nullable UUID theme,
+            @Valid @RequestBody DressRequest request) {
+        return DressPlanResponse.of(dressings.plan(files.find(id, fid), keeper.look(id, theme), wishes(request)));
+    }
+
+    /** Writes theme and fonts in, brings colours by hand to slots, and puts the logo in the place of the old one. */
+    @PostMapping("/dress")
+    ResponseEntity<ExistingFileResponse> dress(
+            @PathVariable UUID id,
+            @PathVariable UUID fid,
+            @RequestParam(required = false) @Nullable UUID theme,
+            @Valid @RequestBody DressRequest request) {
+        return ExistingFileController.created(
+                dressings.dress(files.find(id, fid), keeper.look(id, theme), wishes(request)));
+    }
+
+    private static Wishes wishes(DressRequest request) {
+        Map<Rgb, ThemeSlot> mapping = new LinkedHashMap<>();
+        if (request.mapping() != null) {
+            for (MappedColor mapped : request.mapping()) {
+                mapping.put(
+                        Given.color(mapped.from()),
+                        ThemeSlot.ofCode(mapped.slot())
+                                .orElseThrow(() -> ExistingFileException.unknownSlot(mapped.slot())));
+            }
+        }
+        return new Wishes(
+                mapping,
+                request.leftMasters() == null ? Set.of() : Set.copyOf(request.leftMasters()),
+                Boolean.TRUE.equals(request.leftLogos()));
+    }
+
+    /**
+     * @param from hex of a colour in the file
+     * @param slot dk1 lt1 dk2 lt2 accent1 to accent6 hlink folHlink
+     */
+    record MappedColor(
+            @NotBlank @Size(max = 20) String from,
+            @NotBlank @Size(max = 20) String slot) {}
+
+    /**
+     * @param mapping what colours become; those that are missing become what does their job in the brand
+     * @param leftMasters parts of masters that keep their theme
+     * @param leftLogos whether pictures that look like the old logo stay
+     */
+    record DressRequest(
+            @Nullable @Size(max = 2_000) List<@Valid MappedColor> mapping,
+            @Nullable @Size(max = 200) List<String> leftMasters,
+            @Nullable Boolean leftLogos) {}
+
+    /**
+     * @param count how often
+     * @param byHand how many of them are set by hand
+     * @param slot that it should be here; absent while slots of the theme are empty
+     * @param perhaps whether that needs judgement
+     */
+    record FileColorResponse(
+            String hex, int count, int byHand, @Nullable String slot, boolean perhaps) {
+        static FileColorResponse of(List<DressLine> lines, boolean filled) {
+            DressLine most = lines.get(0);
+            return new FileColorResponse(
+                    most.color().hex(),
+                    lines.stream().mapToInt(DressLine::count).sum(),
+                    lines.stream().mapToInt(DressLine::byHand).sum(),
+                    filled ? most.becomes().slot().code() : null,
+                    most.perhaps());
+        }
+    }
+
+    record DressPlanResponse(
+            List<DressLineResponse> colors,
+            List<DressWarningResponse> warnings,
+            List<MasterResponse> masters,
+            List<OldLogoResponse> logos) {
+        static DressPlanResponse of(Plan plan) {
+            return new DressPlanResponse(
+                    plan.table().stream().map(DressLineResponse::of).toList(),
+                    plan.warnings().stream().map(DressWarningResponse::of).toList(),
+                    plan.masters().entrySet().stream()
+                            .map(master -> new MasterResponse(master.getKey(), master.getValue()))
+                            .toList(),
+                    plan.logos().stream().map(OldLogoResponse::of).toList());
+        }
+    }
+
+    /**
+     * @param text whether it is what is written; the same colour may be painted elsewhere
+     * @param purposes how often for what: title, subtitle, body, box-fill and so on
+     * @param slot what it becomes
+     * @param step whether that is a lighter or darker step of the slot
+     * @param reason same, theme, page, title-ground, title and so on
+     * @param page where it occurs most
+     */
+    record DressLineResponse(
+            String hex,
+            String ink,
+            boolean text,
+            int count,
+            int byHand,
+            Map<String, Integer> purposes,
+            String slot,
+            boolean step,
+            String reason,
+            boolean perhaps,
+            @Nullable Integer page) {
+        static DressLineResponse of(DressLine line) {
+            SlotColor slot = line.becomes();
+            Map<String, Integer> purposes = new TreeMap<>();
+            for (Map.Entry<Purpose, Integer> entry : line.purposes().entrySet()) {
+                purposes.put(WireNames.of(entry.getKey()), entry.getValue());
+            }
+            return new DressLineResponse(
+                    line.color().hex(),
+                    line.color().ink().hex(),
+                    line.text(),
+                    line.count(),
+                    line.byHand(),
+                    purposes,
+                    slot.slot().code(),
+                    slot.step().isPresent(),
+                    WireNames.of(line.reason()),
+                    line.perhaps(),
+                    line.page().isPresent() ? line.page().getAsInt() : null);
+        }
+    }
+
+    /**
+     * @param kind other-size, several-masters, hidden-graphics, headings-wrap, old-logo, fonts-by-hand, pictures or no-theme
+     * @param pages that it is about; none if it is the whole file
+     */
+    record DressWarningResponse(String kind, List<Integer> pages, List<String> words, int count) {
+        static DressWarningResponse of(DressWarning warning) {
+            return new DressWarningResponse(
+                    WireNames.of(warning.kind()), warning.pages(), warning.words(), warning.count());
+        }
+    }
+
+    /** @param part of the file @param name as the file calls it; may be empty */
+    record MasterResponse(String part, String name) {}
+
+    /**
+     * @param pages on how many it is seen
+     * @param own whether it is one of the brand's already
+     * @param form that takes its place
+     * @param version light or dark, for what it stands on then
+     */
+    record OldLogoResponse(@Nullable Integer page, int pages, boolean own, String form, String version) {
+        static OldLogoResponse of(OldLogo logo) {
+            return new OldLogoResponse(
+                    logo.picture().place().page().isPresent()
+                            ? logo.picture().place().page().getAsInt()
+                            : null,
+                    logo.pages(),
+                    logo.own(),
+                    WireNames.of(logo.form()),
+                    WireNames.of(logo.version()));
+        }
+    }
+}

@@ -1,0 +1,156 @@
+package app.zumbido.server.existing;
+
+import app.zumbido.core.brand.Look;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.WcagLevel;
+import app.zumbido.core.inspect.Findings;
+import app.zumbido.core.inspect.House;
+import app.zumbido.core.inspect.check.Edit;
+import app.zumbido.core.inspect.dress.DressLine;
+import app.zumbido.core.inspect.dress.DressTable;
+import app.zumbido.core.inspect.dress.DressWarning;
+import app.zumbido.core.inspect.dress.DressWarnings;
+import app.zumbido.core.inspect.dress.Dressing;
+import app.zumbido.core.inspect.dress.OldLogo;
+import app.zumbido.core.theme.PageGround;
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.core.theme.Unbranded;
+import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.existing.ExistingFile;
+import app.zumbido.formats.existing.FileLogos;
+import app.zumbido.formats.existing.LineLengths;
+import app.zumbido.formats.ooxml.OfficeFile;
+import app.zumbido.formats.uses.Changes;
+import app.zumbido.server.delivery.BrandFiles;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+
+/** Puts brands on files. */
+@Service
+class Dressings {
+    /** Width for one unit of height of the template that usually goes out. */
+    private static final double WIDESCREEN = 16.0 / 9;
+
+    private final ExistingFiles files;
+    private final BrandFiles brandFiles;
+
+    Dressings(ExistingFiles files, BrandFiles brandFiles) {
+        this.files = files;
+        this.brandFiles = brandFiles;
+    }
+
+    /**
+     * What is wanted besides the usual.
+     *
+     * @param mapping what colours become
+     * @param leftMasters parts of masters that keep their theme
+     * @param leftLogos whether pictures that look like the old logo stay
+     */
+    record Wishes(Map<Rgb, ThemeSlot> mapping, Set<String> leftMasters, boolean leftLogos) {
+        static final Wishes NONE = new Wishes(Map.of(), Set.of(), false);
+    }
+
+    /** What will be done, and what is told before. */
+    record Plan(List<DressLine> table, List<DressWarning> warnings, List<OldLogo> logos, Map<String, String> masters) {}
+
+    /** @return the table; where slots are empty it says only what is in the file */
+    List<DressLine> colors(ExistingFileRow row, Look look) {
+        House house = Houses.of(look, brandFiles.assets(look.brand()), WcagLevel.AA);
+        House whole = look.theme().unfilled().isEmpty()
+                ? house
+                : house.in(Unbranded.completing(look.theme(), look.palette()));
+        return DressTable.of(files.findings(row), whole, Map.of());
+    }
+
+    /** @throws ExistingFileException if slots are empty, or the file lacks a colour that is mapped */
+    Plan plan(ExistingFileRow row, Look look, Wishes wishes) {
+        try (ExistingFile file = ExistingFile.open(files.content(row))) {
+            return new Work(row, look, wishes, file).plan();
+        }
+    }
+
+    /** @return the dressed file, as a new one */
+    ExistingFileRow dress(ExistingFileRow row, Look look, Wishes wishes) {
+        try (ExistingFile file = ExistingFile.open(files.content(row))) {
+            byte[] content = file.with(new Work(row, look, wishes, file).changes());
+            return files.add(row.brandId(), content, new ExistingFiles.Made("dress", row));
+        }
+    }
+
+    /** One file that is dressed. */
+    private final class Work {
+        private final Look look;
+        private final Wishes wishes;
+        private final ExistingFile file;
+        private final Findings findings;
+        private final Assets assets;
+        private final House house;
+        private final List<DressLine> table;
+        private final Dressing dressing;
+        private final FileLogos logos;
+
+        Work(ExistingFileRow row, Look look, Wishes wishes, ExistingFile file) {
+            List<ThemeSlot> unfilled = look.theme().unfilled();
+            if (!unfilled.isEmpty()) {
+                throw ExistingFileException.themeUnfilled(unfilled);
+            }
+            this.look = look;
+            this.wishes = wishes;
+            this.file = file;
+            this.findings = files.findings(row);
+            this.assets = brandFiles.assets(look.brand());
+            this.house = Houses.of(look, assets, WcagLevel.AA);
+            this.table = DressTable.of(findings, house, wishes.mapping());
+            this.dressing = new Dressing(findings, house, table);
+            this.logos = new FileLogos(file, assets);
+            for (Rgb color : wishes.mapping().keySet()) {
+                if (table.stream().noneMatch(line -> line.color().equals(color))) {
+                    throw ExistingFileException.unknownColor(color.hex());
+                }
+            }
+        }
+
+        private List<OldLogo> oldLogos() {
+            return OldLogo.of(
+                    findings,
+                    logos,
+                    dressing::after,
+                    house.slots().get(house.ground().page()));
+        }
+
+        Plan plan() {
+            Optional<OfficeFile.Slides> slides = file.slides();
+            LineLengths lengths = new LineLengths(assets);
+            List<OldLogo> old = oldLogos();
+            DressWarnings.Shape shape = new DressWarnings.Shape(
+                    slides.map(it -> it.width() / it.height()).orElse(0.0),
+                    WIDESCREEN,
+                    slides.map(it -> List.copyOf(it.masters().values())).orElse(List.of()));
+            String heading = look.brand().type().pair().heading().name();
+            return new Plan(
+                    table,
+                    DressWarnings.of(findings, shape, old, lengths::asItIs, run -> lengths.in(heading, run)),
+                    old,
+                    slides.map(OfficeFile.Slides::masters).orElse(Map.of()));
+        }
+
+        Changes changes() {
+            List<Edit> edits = new ArrayList<>(dressing.colors());
+            edits.addAll(dressing.letters());
+            if (!wishes.leftLogos()) {
+                oldLogos().forEach(logo -> edits.addAll(logo.edits(logos.forms())));
+            }
+            Changes.NewTheme theme = new Changes.NewTheme(
+                    look.theme().name(),
+                    house.slots(),
+                    look.brand().type().pair(),
+                    look.theme().ground() == PageGround.DARK,
+                    wishes.leftMasters());
+            return new Changes(edits, Optional.of(theme), assets::logo);
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package app.zumbido.server.existing;
+
+import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.server.http.ApiException;
+import app.zumbido.server.http.Problem;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+
+/** What is asked of a file cannot be done. */
+class ExistingFileException extends ApiException {
+    private static final long serialVersionUID = 1L;
+
+    private ExistingFileException(HttpStatus status, String type, String title, String detail) {
+        super(new Problem(status, type, title), detail);
+    }
+
+    static ExistingFileException noSuchPage(int number, int pages) {
+        return new ExistingFileException(
+                HttpStatus.NOT_FOUND,
+                "unknown-page",
+                "Unknown page",
+                "The file has " + pages + " pages; " + number + " is none of them");
+    }
+
+    static ExistingFileException noSuchFaults(List<String> faults) {
+        ExistingFileException exception = new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "unknown-fault",
+                "Unknown fault",
+                "The file has no fault " + String.join(", ", faults));
+        exception.fact("faults", faults);
+        return exception;
+    }
+
+    static ExistingFileException nothingToMend() {
+        return new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "nothing-to-mend",
+                "Nothing to mend",
+                "None of these faults can be mended here; they are told with what to do by hand");
+    }
+
+    static ExistingFileException themeUnfilled(List<ThemeSlot> slots) {
+        ExistingFileException exception = new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "slots-unfilled",
+                "Theme slots are empty",
+                "A file is dressed in a theme whose twelve slots are filled: suggest the rest at Theme first");
+        exception.fact("slots", slots.stream().map(ThemeSlot::code).toList());
+        return exception;
+    }
+
+    static ExistingFileException unknownColor(String hex) {
+        return new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "unknown-color",
+                "Unknown colour",
+                "The file has no colour " + hex + " that could become another");
+    }
+
+    static ExistingFileException unknownSlot(String slot) {
+        return new ExistingFileException(
+                HttpStatus.BAD_REQUEST, "unknown-slot", "Unknown slot", "There is no slot called " + slot);
+    }
+}

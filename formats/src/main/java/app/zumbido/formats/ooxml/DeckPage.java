@@ -29,7 +29,7 @@ final class DeckPage {
     private final DeckSheet slide;
     private final DeckUses deck;
     private final SlideFrames page;
-    private final Layers layers = new Layers();
+    private final Layers layers;
     private final List<Use> uses = new ArrayList<>();
 
     DeckPage(int number, DeckSheet slide, DeckUses deck) {
@@ -37,6 +37,7 @@ final class DeckPage {
         this.slide = slide;
         this.deck = deck;
         this.page = deck.deck().frames();
+        this.layers = new Layers(page.width() / page.height());
     }
 
     /** A deck may say nothing about its ground anywhere, and then it is the light one. */

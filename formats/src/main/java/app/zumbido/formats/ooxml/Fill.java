@@ -12,8 +12,24 @@ sealed interface Fill {
     /** Whatever is behind shows through. */
     record Clear() implements Fill {}
 
-    /** One colour, or those of a gradient from its beginning to its end, or both of a pattern. */
-    record Painted(List<Seen> colors) implements Fill {}
+    /**
+     * One colour, or those of a gradient from its beginning to its end, or both of a pattern.
+     *
+     * @param along of a straight gradient where it has which colour
+     */
+    record Painted(List<Seen> colors, Optional<Along> along) implements Fill {
+        Painted(List<Seen> colors) {
+            this(colors, Optional.empty());
+        }
+    }
+
+    /**
+     * How a straight gradient runs. Source: ECMA-376 Part 1, 20.1.8.41 (lin).
+     *
+     * @param places of its colours, 0 to 1
+     * @param degrees clockwise, 0 from left to right
+     */
+    record Along(List<Double> places, double degrees) {}
 
     /** A picture, whose colours nobody knows here. */
     record OfPicture() implements Fill {}
@@ -46,13 +62,7 @@ sealed interface Fill {
         return switch (element.name()) {
             case "noFill" -> Optional.of(new Clear());
             case "solidFill" -> Optional.of(painted(colors.in(element, given).stream()));
-            case "gradFill" ->
-                element.child("gsLst")
-                        .map(stops -> painted(stops.children("gs")
-                                .sorted(Comparator.comparingDouble(stop -> stop.attribute("pos")
-                                        .flatMap(Percent::fraction)
-                                        .orElse(0.0)))
-                                .flatMap(stop -> colors.in(stop, given).stream())));
+            case "gradFill" -> element.child("gsLst").map(stops -> graded(element, stops, colors, given));
             case "pattFill" ->
                 Optional.of(painted(Stream.of("bgClr", "fgClr")
                         .flatMap(name -> element.child(name).stream())
@@ -60,6 +70,29 @@ sealed interface Fill {
             case "blipFill" -> Optional.of(new OfPicture());
             default -> Optional.empty();
         };
+    }
+
+    private static Fill graded(Node element, Node list, DrawingColors colors, Optional<Seen> given) {
+        List<Node> stops = list.children("gs")
+                .sorted(Comparator.comparingDouble(Fill::place))
+                .toList();
+        List<Seen> seen = stops.stream()
+                .flatMap(stop -> colors.in(stop, given).stream())
+                .filter(Seen::isVisible)
+                .toList();
+        if (seen.isEmpty()) {
+            return new Clear();
+        }
+        Optional<Along> along = element.child("lin")
+                .filter(line -> seen.size() == stops.size())
+                .flatMap(line -> line.attribute("ang"))
+                .flatMap(Percent::number)
+                .map(angle -> new Along(stops.stream().map(Fill::place).toList(), angle / 60_000));
+        return new Painted(seen, along);
+    }
+
+    private static double place(Node stop) {
+        return stop.attribute("pos").flatMap(Percent::fraction).orElse(0.0);
     }
 
     private static Fill painted(Stream<Seen> colors) {

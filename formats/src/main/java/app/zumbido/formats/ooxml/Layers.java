@@ -25,8 +25,14 @@ final class Layers {
     private static final int MOST_COLORS = 12;
 
     private final List<Layer> layers = new ArrayList<>();
+    private final double aspect;
 
     private record Layer(Frame frame, Fill fill, On on) {}
+
+    /** @param aspect width of the page for one unit of its height */
+    Layers(double aspect) {
+        this.aspect = aspect;
+    }
 
     void put(Frame frame, Fill fill, On on) {
         if (!(fill instanceof Fill.Clear)) {
@@ -81,7 +87,7 @@ final class Layers {
         /** What lets something through shows what is behind. */
         private List<Rgb> seen(Layer layer, int place) {
             List<Rgb> seen = new ArrayList<>();
-            for (Seen color : layer.fill().colors()) {
+            for (Seen color : GradientPart.under(frame, layer.frame(), layer.fill(), aspect)) {
                 if (color.opacity() >= 1 || place == 0) {
                     seen.add(color.color());
                 } else {

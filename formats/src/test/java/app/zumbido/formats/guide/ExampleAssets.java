@@ -24,7 +24,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** A logo of two shapes in every form, and pictures that are gradients. */
-record ExampleAssets(Rgb dark, Rgb vivid, double ratio) implements Assets {
+public record ExampleAssets(Rgb dark, Rgb vivid, double ratio) implements Assets {
     private LogoDrawing drawing() {
         return new LogoDrawing(
                 100 * ratio,

@@ -32,6 +32,15 @@ public record Frame(double x, double y, double width, double height) {
         return Math.max(0, Math.min(1, common / length));
     }
 
+    /** @return the part of this one that lies in the other; the other itself if none does */
+    public Frame clippedTo(Frame other) {
+        double left = Math.max(x, other.x);
+        double top = Math.max(y, other.y);
+        double right = Math.min(x + width, other.x + other.width);
+        double bottom = Math.min(y + height, other.y + other.height);
+        return right < left || bottom < top ? other : new Frame(left, top, right - left, bottom - top);
+    }
+
     /** @param gap that may lie between them, in the same shares */
     public boolean touches(Frame other, double gap) {
         return x - gap <= other.x + other.width

@@ -33,6 +33,11 @@ public record Written(
         return new Written(text, family, byHand, typeface, points, bold, width, size);
     }
 
+    /** The same, with another text in it. */
+    public Written saying(String other) {
+        return new Written(other, family, byHand, typeface, points, bold, room, size);
+    }
+
     /** Large text needs less contrast. Source: WCAG 2.2, 'large scale': from 18 pt, or 14 pt bold. */
     public boolean isLarge() {
         return points >= (bold ? 14 : 18);

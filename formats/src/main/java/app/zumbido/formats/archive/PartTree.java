@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /** A part as a tree, for those in which a colour depends on what stands elsewhere. */
@@ -94,6 +96,16 @@ public final class PartTree {
         return builder.root();
     }
 
+    /**
+     * Reads a large part piece by piece: what stands directly in one of the holders is handed over when it ends, and is not
+     * kept. Everything else is read past, up to where something is handed over.
+     *
+     * @param holders names of elements
+     */
+    public static void each(String name, byte[] part, Set<String> holders, Consumer<Node> piece) {
+        PartXml.read(name, part, new Builder(holders, piece));
+    }
+
     private static final class Builder implements PartXml.Handler {
         /** Deeper files are damaged; whoever walks a tree goes as deep as it is. */
         private static final int DEEPEST = 500;
@@ -102,7 +114,18 @@ public final class PartTree {
 
         private final Deque<Node> open = new ArrayDeque<>();
         private final List<Node> roots = new ArrayList<>();
+        private final Set<String> holders;
+        private final Consumer<Node> piece;
         private int nodes;
+
+        Builder() {
+            this(Set.of(), node -> {});
+        }
+
+        Builder(Set<String> holders, Consumer<Node> piece) {
+            this.holders = holders;
+            this.piece = piece;
+        }
 
         @Override
         public void start(Tag tag) {
@@ -135,6 +158,12 @@ public final class PartTree {
                 List<Node> siblings = open.peek().children;
                 siblings.remove(siblings.size() - 1);
                 node.child("Choice").or(() -> node.child("Fallback")).ifPresent(form -> siblings.addAll(form.children));
+            }
+            if (!open.isEmpty() && holders.contains(open.peek().name())) {
+                List<Node> whole = List.copyOf(open.peek().children);
+                open.peek().children.clear();
+                nodes = 0;
+                whole.forEach(piece);
             }
         }
 

@@ -22,6 +22,8 @@ import java.util.Optional;
 public final class FileLogos implements Logos {
     /** Silhouettes that are farther apart are another picture; measured on logos against other logos. */
     private static final double SAME_SHAPE = 0.2;
+    /** A logo is seen when so much of it is; a dot of another colour may be pale. Share, set by eye. */
+    private static final double MOSTLY = 0.5;
     /** Of the logo's own pictures that are compared. */
     private static final int WIDE = 160;
     /** Larger pictures are photographs; pixels. */
@@ -32,6 +34,7 @@ public final class FileLogos implements Logos {
     private final List<Own> own = new ArrayList<>();
     private final Map<LogoForm, Double> ratios = new EnumMap<>(LogoForm.class);
     private final Map<String, Optional<Seen>> known = new HashMap<>();
+    private final Map<String, LogoPrint> prints = new HashMap<>();
 
     private record Own(LogoForm form, LogoVersion version, LogoPrint print) {}
 
@@ -64,6 +67,7 @@ public final class FileLogos implements Logos {
     private Optional<Seen> look(String content) {
         return picture(content).flatMap(picture -> {
             LogoPrint print = LogoPrint.of(picture);
+            prints.put(content, print);
             double best = own.stream()
                     .mapToDouble(logo -> logo.print().shapeApart(print))
                     .min()
@@ -100,10 +104,9 @@ public final class FileLogos implements Logos {
     }
 
     @Override
-    public boolean reads(LogoForm form, LogoVersion version, Rgb ground) {
-        return assets.standings(form, ground).stream()
-                .filter(standing -> standing.version() == version)
-                .allMatch(LogoStanding::reads);
+    public boolean isSeen(String content, Rgb ground) {
+        LogoPrint print = prints.get(content);
+        return print == null || print.seenOn(ground) >= MOSTLY;
     }
 
     @Override

@@ -1,5 +1,9 @@
 package app.zumbido.formats.existing;
 
+import app.zumbido.core.color.ContrastRatio;
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.color.Rounding;
+import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.image.Pixels;
 
 /**
@@ -100,5 +104,23 @@ record LogoPrint(double[] ink, double[] rgb, double ratio) {
             all += weight * 3 * 255;
         }
         return all == 0 ? 1 : apart / all;
+    }
+
+    /** @return the share of it that stands out from a ground. Source: WCAG 2.2, SC 1.4.11 */
+    double seenOn(Rgb ground) {
+        double seen = 0;
+        double all = 0;
+        for (int cell = 0; cell < ink.length; cell++) {
+            if (ink[cell] > 0) {
+                Rgb color = new Rgb(channel(3 * cell), channel(3 * cell + 1), channel(3 * cell + 2));
+                all += ink[cell];
+                seen += ContrastRatio.between(color, ground).reaches(WcagLevel.GRAPHICS) ? ink[cell] : 0;
+            }
+        }
+        return all == 0 ? 1 : seen / all;
+    }
+
+    private int channel(int at) {
+        return Rounding.toByte(rgb[at]);
     }
 }

@@ -181,6 +181,7 @@ final class DeckPage {
                     new Text(
                             paragraphs,
                             written,
+                            inBox,
                             inBox && place.frame().isEmpty() ? Optional.of(standing(box)) : Optional.empty()));
         }
 
@@ -193,7 +194,11 @@ final class DeckPage {
         }
 
         /** @param standing nothing: whatever is behind its place */
-        private record Text(List<Paragraph> paragraphs, Purpose purpose, Optional<Standing> standing) {}
+        private record Text(List<Paragraph> paragraphs, Purpose purpose, boolean inBox, Optional<Standing> standing) {}
+
+        private static Optional<Frame> within(Optional<Frame> text, Optional<Frame> box) {
+            return text.flatMap(inner -> box.map(inner::clippedTo));
+        }
 
         private void addText(Node holder, Place place, DeckText letters, Text text) {
             if (!tells || text.paragraphs().isEmpty()) {
@@ -207,7 +212,9 @@ final class DeckPage {
                 Paragraph paragraph = text.paragraphs().get(i);
                 Optional<Frame> frame = frames.get(i);
                 Place here = place.in(paragraph.number()).at(place.shape(), frame);
-                Standing standing = text.standing().orElseGet(() -> layers.under(frame));
+                // What is written in a box stands on it, however far it runs over.
+                Standing standing = text.standing()
+                        .orElseGet(() -> layers.under(text.inBox() ? within(frame, place.frame()) : frame));
                 for (Node run : paragraph.runs()) {
                     Written written = letters.written(paragraph.node(), run).within(room);
                     boolean link = run.child("rPr").filter(DeckText::isLink).isPresent();
@@ -375,7 +382,7 @@ final class DeckPage {
                         cell.node(),
                         here,
                         DeckText.inCell(slide, cell.node(), table.text(cell), deck.defaultText()),
-                        new Text(paragraphs(cell.node()), written, Optional.of(standing)));
+                        new Text(paragraphs(cell.node()), written, true, Optional.of(standing)));
                 tell(here, Purpose.EDGE, table.edges(cell), behind);
             }
         }

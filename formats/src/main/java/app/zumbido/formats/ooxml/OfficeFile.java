@@ -74,8 +74,8 @@ public final class OfficeFile implements MendableFile {
     public void walk(Uses uses) {
         switch (kind) {
             case DECK -> new DeckUses(new Deck(parts, main), uses).walk();
-            case DOCUMENT -> new DocumentUses(uses, theme).walk(parts, main);
-            default -> new WorkbookUses(uses, theme).walk(parts, main);
+            case DOCUMENT -> new DocumentUses(uses, theme, parts, main).walk(main);
+            default -> new WorkbookUses(uses, theme, parts, main).walk(main);
         }
     }
 

@@ -100,7 +100,7 @@ final class OfficeRepaint {
                 .slot()
                 .ifPresentOrElse(
                         color -> {
-                            said.put("theme", Integer.toString(WorkbookUses.numberOf(color.slot())));
+                            said.put("theme", Integer.toString(BookStyles.numberOf(color.slot())));
                             color.step().ifPresent(step -> said.put("tint", Double.toString(step.workbookTint())));
                         },
                         () -> said.put("rgb", "FF" + replacement.color().digits()));

@@ -91,7 +91,7 @@ final class LogoRule implements Rule {
 
     private void ground(FoundPicture picture, Logos.Seen logo, Faults faults) {
         Optional<Rgb> unseen = picture.standing().colors().stream()
-                .filter(ground -> !logos.reads(logo.form(), logo.version(), ground))
+                .filter(ground -> !logos.isSeen(picture.content(), ground))
                 .findFirst();
         unseen.ifPresent(ground -> {
             Faults.Draft draft = new Faults.Draft(FaultKind.LOGO_GROUND, picture.place()).ground(ground);

@@ -16,7 +16,7 @@ public interface Logos {
         }
 
         @Override
-        public boolean reads(LogoForm form, LogoVersion version, Rgb ground) {
+        public boolean isSeen(String content, Rgb ground) {
             return true;
         }
 
@@ -37,7 +37,8 @@ public interface Logos {
     /** @param content part of the file that holds a picture @return nothing if it is none of the brand's logos */
     Optional<Seen> in(String content);
 
-    boolean reads(LogoForm form, LogoVersion version, Rgb ground);
+    /** Whether most of what is on the picture stands out from a ground. */
+    boolean isSeen(String content, Rgb ground);
 
     /** @return the version that is seen on a ground; nothing if none is */
     Optional<LogoVersion> versionFor(LogoForm form, Rgb ground);

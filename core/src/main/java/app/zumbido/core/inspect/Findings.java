@@ -38,6 +38,13 @@ public record Findings(
         return kind.equals("xlsx") || kind.equals("ods");
     }
 
+    /** Whether something belongs to the page itself and not to what lies behind it. */
+    public boolean isOwn(Use use, FoundPage page) {
+        return page.part().isEmpty()
+                ? use.place().page().equals(OptionalInt.of(page.number()))
+                : use.place().part().equals(page.part());
+    }
+
     /** @return the uses that are seen on a page, with those of layout and master */
     public List<Use> on(FoundPage page) {
         return uses.stream()

@@ -18,6 +18,10 @@ import org.junit.jupiter.api.Test;
 /** Files with planted faults: how many of them are found, and how many are told that nobody planted. */
 class PlantedFaultsTest {
     private static final int DECKS = 20;
+    private static final int DOCUMENTS = 14;
+    private static final int WORKBOOKS = 14;
+    private static final double RECALL = 0.98;
+    private static final double FALSE_ALARMS = 0.03;
 
     private static final class Score {
         private int planted;
@@ -67,19 +71,40 @@ class PlantedFaultsTest {
         }
     }
 
-    @Test
-    void findsWhatWasPlantedInDecksAndLittleElse() throws IOException {
-        for (int seed = 1; seed <= DECKS; seed++) {
+    private interface Planting {
+        Planted plant(PlantingBrands brand, Random random, List<FaultKind> kinds) throws IOException;
+    }
+
+    private void judge(String kind, int files, List<FaultKind> all, int most, Planting planting) throws IOException {
+        for (int seed = 1; seed <= files; seed++) {
             Random random = new Random(seed);
             PlantingBrands brand = PlantingBrands.of(random);
-            List<FaultKind> kinds = new ArrayList<>(PlantedDecks.KINDS);
+            List<FaultKind> kinds = new ArrayList<>(all);
             Collections.shuffle(kinds, random);
-            Planted planted = PlantedDecks.of(brand, random, kinds.subList(0, 9));
-            judge("deck " + seed, planted, faults(brand, planted.file()));
+            Planted planted = planting.plant(brand, random, kinds.subList(0, most));
+            judge(kind + " " + seed, planted, faults(brand, planted.file()));
         }
-        scores.forEach((kind, score) -> System.out.println(
-                "SCORE " + kind + " " + score.found + "/" + score.planted + ", wrong " + score.wrong + "/" + score.told
-                        + " " + score.examples.stream().limit(3).toList()));
-        assertThat(scores).hasSize(FaultKind.values().length);
+        assertThat(scores.keySet()).containsAll(all);
+        scores.forEach((fault, score) -> {
+            assertThat(score.found).as(fault + " found: " + score.examples).isGreaterThanOrEqualTo((int)
+                    Math.ceil(RECALL * score.planted));
+            assertThat(score.wrong).as(fault + " wrong: " + score.examples).isLessThanOrEqualTo((int)
+                    (FALSE_ALARMS * score.told));
+        });
+    }
+
+    @Test
+    void findsWhatWasPlantedInDecksAndLittleElse() throws IOException {
+        judge("deck", DECKS, PlantedDecks.KINDS, 9, PlantedDecks::of);
+    }
+
+    @Test
+    void findsWhatWasPlantedInDocumentsAndLittleElse() throws IOException {
+        judge("document", DOCUMENTS, PlantedDocuments.KINDS, 5, PlantedDocuments::of);
+    }
+
+    @Test
+    void findsWhatWasPlantedInWorkbooksAndLittleElse() throws IOException {
+        judge("workbook", WORKBOOKS, PlantedWorkbooks.KINDS, 5, PlantedWorkbooks::of);
     }
 }

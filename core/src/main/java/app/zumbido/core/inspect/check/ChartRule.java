@@ -18,6 +18,9 @@ import java.util.stream.IntStream;
 
 /** Whether the series of charts have the brand's colours in its order, and can be told apart. */
 final class ChartRule implements Rule {
+    /** A series that differs less from its ground is lost on it; ΔE00, common practice, no published source. */
+    private static final double LOST = 5;
+
     @Override
     public void judge(Findings findings, House house, Faults faults) {
         for (FoundChart chart : findings.charts()) {
@@ -52,7 +55,7 @@ final class ChartRule implements Rule {
                     .orElse(Double.POSITIVE_INFINITY);
             boolean told =
                     beside.filter(other -> isOrdered(other, color, house)).isPresent();
-            if (difference < Difference.TOLD_APART && !told || onGround < Difference.TOLD_APART) {
+            if (difference < Difference.TOLD_APART && !told || onGround < LOST) {
                 boolean ground = onGround < difference;
                 faults.add(new Faults.Draft(FaultKind.CHART_ALIKE, chart.place())
                         .color(color)

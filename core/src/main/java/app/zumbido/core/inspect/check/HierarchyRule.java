@@ -38,9 +38,7 @@ final class HierarchyRule implements Rule {
     }
 
     private static List<Use> ofPage(FoundPage page, Findings findings) {
-        return findings.uses().stream()
-                .filter(use -> use.place().part().equals(page.part()))
-                .toList();
+        return findings.uses().stream().filter(use -> findings.isOwn(use, page)).toList();
     }
 
     private static void judge(List<Use> uses, House house, Faults faults) {

@@ -37,7 +37,7 @@ final class HighlightRule implements Rule {
     private static void judge(FoundPage page, Rgb highlight, Findings findings, Faults faults) {
         Map<Object, Use> things = new LinkedHashMap<>();
         for (Use use : findings.uses()) {
-            if (use.place().part().equals(page.part()) || ofChart(use, page)) {
+            if (findings.isOwn(use, page) || ofChart(use, page)) {
                 if (use.color().equals(highlight)) {
                     things.putIfAbsent(thing(use), use);
                 }

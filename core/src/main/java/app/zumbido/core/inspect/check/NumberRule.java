@@ -27,27 +27,33 @@ final class NumberRule implements Rule {
     private static final int MOST = 5;
 
     private static final int FEWEST = 2;
+    private static final int FEWEST_PAGES = 3;
 
     @Override
     public void judge(Findings findings, House house, Faults faults) {
         if (findings.isWorkbook()) {
             return;
         }
+        List<Runnable> few = new ArrayList<>();
         for (FoundPage page : findings.pages()) {
             List<Use> uses = findings.on(page);
             List<Rgb> colors = colors(uses, findings, house);
             long things = uses.stream()
-                    .filter(use -> use.purpose() != Purpose.PAGE_GROUND
-                            && use.place().part().equals(page.part()))
+                    .filter(use -> use.purpose() != Purpose.PAGE_GROUND && findings.isOwn(use, page))
                     .map(use -> use.place().shape())
                     .distinct()
                     .count();
             boolean charted = uses.stream().anyMatch(use -> use.purpose() == Purpose.SERIES);
+            int all = all(uses).size();
             if (colors.size() > MOST) {
                 add(FaultKind.TOO_MANY, page, colors.size(), MOST, faults);
-            } else if (things >= 2 && !charted && all(uses).size() < FEWEST) {
-                add(FaultKind.TOO_FEW, page, all(uses).size(), FEWEST, faults);
+            } else if (things >= 2 && !charted && all < FEWEST) {
+                few.add(() -> add(FaultKind.TOO_FEW, page, all, FEWEST, faults));
             }
+        }
+        // What most pages do is how the file is made.
+        if (few.size() * 2 <= findings.pages().size() || findings.pages().size() < FEWEST_PAGES) {
+            few.forEach(Runnable::run);
         }
     }
 

@@ -57,7 +57,7 @@ final class TintRule implements Rule {
 
     private static void onPage(FoundPage page, Findings findings, House house, Faults faults) {
         List<Use> own = findings.uses().stream()
-                .filter(use -> use.place().part().equals(page.part()) && use.purpose() != Purpose.SERIES)
+                .filter(use -> findings.isOwn(use, page) && use.purpose() != Purpose.SERIES)
                 .toList();
         Set<Rgb> seen = findings.on(page).stream().map(Use::color).collect(Collectors.toSet());
         Set<Rgb> told = new HashSet<>();

@@ -1,5 +1,6 @@
 package app.zumbido.core.brand;
 
+import app.zumbido.core.color.Difference;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.contrast.TextColors;
@@ -13,6 +14,7 @@ import app.zumbido.core.theme.ThemeSlot;
 import app.zumbido.core.theme.TintStep;
 import app.zumbido.core.type.FontSet;
 import app.zumbido.core.type.TypeRole;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -79,14 +81,19 @@ public final class HouseOf {
         Optional<ThemedLook> themed =
                 look.theme().unfilled().isEmpty() ? Optional.of(ThemedLook.of(look)) : Optional.empty();
         Map<ThemeSlot, Rgb> slots = look.colors();
-        List<Rgb> ofCharts =
-                roles.of(Role.CHART).stream().map(id -> palette.get(id).color()).toList();
-        List<Rgb> series = ofCharts.isEmpty()
-                ? themed.map(it -> it.series().stream()
-                                .map(color -> color.in(slots))
-                                .toList())
-                        .orElse(List.of())
-                : ofCharts;
+        // What the pages are made of is no series on them, whatever the order says.
+        Optional<Rgb> page = Optional.ofNullable(slots.get(look.theme().ground().page()));
+        List<Rgb> ofCharts = roles.of(Role.CHART).stream()
+                .map(id -> palette.get(id).color())
+                .filter(color -> page.filter(it -> Difference.between(it, color) < Difference.TOLD_APART)
+                        .isEmpty())
+                .toList();
+        List<Rgb> series = new ArrayList<>(ofCharts);
+        themed.ifPresent(it -> it.series().stream()
+                .map(color -> color.in(slots))
+                .filter(color ->
+                        series.stream().allMatch(other -> Difference.between(other, color) >= Difference.TOLD_APART))
+                .forEach(series::add));
         Optional<Rgb> highlight = color(look, Role.HIGHLIGHT);
         return new House.Jobs(
                 color(look, Role.MAIN),

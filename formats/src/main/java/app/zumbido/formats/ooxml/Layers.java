@@ -17,7 +17,7 @@ import java.util.Set;
 /** What has been painted on a page so far, from the back to the front. */
 final class Layers {
     /** What covers less of a text is beside it, and what covers more is its ground; shares, set by eye. */
-    private static final double BESIDE = 0.15;
+    private static final double BESIDE = 0.3;
 
     private static final double BENEATH = 0.6;
 

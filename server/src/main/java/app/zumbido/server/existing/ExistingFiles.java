@@ -74,12 +74,12 @@ class ExistingFiles implements BlobHolder {
     }
 
     /** What has to be known of a file before it is kept. */
-    private record Read(String kind, int pages, String words) {}
+    private record Read(String kind, int pages, Findings findings) {}
 
     private static Read read(byte[] content) {
         try (ExistingFile file = ExistingFile.open(content)) {
             Findings findings = file.findings();
-            return new Read(file.kind(), FilePages.count(file, findings), FileWords.of(findings));
+            return new Read(file.kind(), FilePages.count(file, findings), findings);
         }
     }
 
@@ -97,8 +97,10 @@ class ExistingFiles implements BlobHolder {
 
     private ExistingFileRow keep(UUID brandId, String name, Read read, String blob, Optional<Made> made) {
         UUID id = ids.next();
+        String words = FileWords.of(read.findings());
+        inspections.keep(blob, read.findings());
         UUID lineage = made.map(it -> it.from().lineage())
-                .or(() -> earlier(brandId, name, read).map(ExistingFileRow::lineage))
+                .or(() -> earlier(brandId, name, read.kind(), words).map(ExistingFileRow::lineage))
                 .orElse(id);
         ExistingFileRow row = new ExistingFileRow(
                 id,
@@ -110,17 +112,17 @@ class ExistingFiles implements BlobHolder {
                 blob,
                 made.map(Made::by).orElse(null),
                 made.map(it -> it.from().id()).orElse(null),
-                read.words(),
+                words,
                 clock.instant());
         mapper.insert(row);
         return row;
     }
 
     /** @return the newest file that this one is the next version of: it says mostly the same, or is called the same */
-    private Optional<ExistingFileRow> earlier(UUID brandId, String name, Read read) {
+    private Optional<ExistingFileRow> earlier(UUID brandId, String name, String kind, String words) {
         List<ExistingFileRow> same = mapper.ofBrand(brandId).stream()
-                .filter(row -> row.kind().equals(read.kind()))
-                .filter(row -> stem(row.name()).equals(stem(name)) || FileWords.areOfOneFile(row.words(), read.words()))
+                .filter(row -> row.kind().equals(kind))
+                .filter(row -> stem(row.name()).equals(stem(name)) || FileWords.areOfOneFile(row.words(), words))
                 .toList();
         return same.isEmpty() ? Optional.empty() : Optional.of(same.get(same.size() - 1));
     }

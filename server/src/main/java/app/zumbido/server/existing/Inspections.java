@@ -26,15 +26,24 @@ class Inspections {
     }
 
     Findings of(String blob) {
-        return findings.get(blob, name -> walk(name, page -> {}));
+        return findings.get(blob, name -> read(name, page -> {}));
+    }
+
+    /** Remembers what was found in a file that has just come in. */
+    void keep(String blob, Findings found) {
+        findings.put(blob, found);
     }
 
     /** @param page is told of each page as it begins, and may throw to stop */
-    Findings walk(String blob, Consumer<FoundPage> page) {
+    void walk(String blob, Consumer<FoundPage> page) {
+        if (findings.getIfPresent(blob) == null) {
+            keep(blob, read(blob, page));
+        }
+    }
+
+    private Findings read(String blob, Consumer<FoundPage> page) {
         try (ExistingFile file = ExistingFile.open(blobs.get(blob))) {
-            Findings found = file.findings(page);
-            findings.put(blob, found);
-            return found;
+            return file.findings(page);
         }
     }
 }

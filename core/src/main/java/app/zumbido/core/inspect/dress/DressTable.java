@@ -234,7 +234,7 @@ public final class DressTable {
                 if (color.c() > VIVID && house.jobs().highlight().isPresent() && isMinority(tally)) {
                     yield perhaps(readable(house.jobs().highlight(), DressReason.EMPHASIS, tally, onDark));
                 }
-                boolean grey = !color.isColorful() && color.l() > DARK && !onDark;
+                boolean grey = !color.isColorful() && color.l() > DARK && color.l() < PALE && !onDark;
                 Optional<Rgb> quiet = Optional.ofNullable(
                         house.slots().get(house.ground().texts().get(1)));
                 yield grey

@@ -55,7 +55,7 @@ public final class DressWarnings {
                     shape.masters().size()));
         }
         List<Integer> hidden = findings.pages().stream()
-                .filter(page -> !page.master().isEmpty() && !page.drawn().contains(page.master()))
+                .filter(page -> page.hiding().isPresent())
                 .map(FoundPage::number)
                 .toList();
         add(Kind.HIDDEN_GRAPHICS, hidden, warnings);

@@ -251,7 +251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_5"];
+        get: operations["list_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -365,7 +365,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -404,6 +404,182 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_4"];
+        put?: never;
+        post: operations["add_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_3"];
+        put?: never;
+        post?: never;
+        delete: operations["remove_4"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/colors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colors"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/content": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["content"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/dress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dress"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/dress/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["faults"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/left/{fault}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leave"];
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/pages/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/groups": {
         parameters: {
             query?: never;
@@ -414,7 +590,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -587,7 +763,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_4"];
+        get: operations["list_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1950,7 +2126,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2942,6 +3118,47 @@ export interface components {
             role: "main" | "secondary" | "highlight" | "text" | "text-on-dark" | "box-fill" | "table-head" | "band" | "positive" | "negative" | "go" | "caution" | "stop" | "chart" | "off-limits" | "tints-off-limits";
             swatches: string[];
         };
+        DressLineResponse: {
+            because: string;
+            /** Format: int32 */
+            byHand: number;
+            /** Format: int32 */
+            count: number;
+            hex: string;
+            ink: string;
+            /** Format: int32 */
+            page?: number;
+            perhaps: boolean;
+            purposes: {
+                [key: string]: number;
+            };
+            reason: string;
+            slot: string;
+            slotHex: string;
+            slotInk: string;
+            step: boolean;
+            text: boolean;
+            what: string;
+        };
+        DressPlanResponse: {
+            colors: components["schemas"]["DressLineResponse"][];
+            logos: components["schemas"]["OldLogoResponse"][];
+            masters: components["schemas"]["MasterResponse"][];
+            warnings: components["schemas"]["DressWarningResponse"][];
+        };
+        DressRequest: {
+            leftLogos?: boolean;
+            leftMasters?: string[];
+            mapping?: components["schemas"]["MappedColor"][];
+        };
+        DressWarningResponse: {
+            /** Format: int32 */
+            count: number;
+            kind: string;
+            pages: number[];
+            sentence: string;
+            words: string[];
+        };
         ElementRequest: {
             /** @enum {string} */
             kind: "icons" | "pattern" | "texture" | "callout" | "character";
@@ -2959,6 +3176,21 @@ export interface components {
             sentence: string;
             /** Format: uuid */
             source: string;
+        };
+        ExistingFileResponse: {
+            /** Format: date-time */
+            addedAt: string;
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            /** Format: uuid */
+            lineage: string;
+            madeBy?: string;
+            /** Format: uuid */
+            madeFrom?: string;
+            name: string;
+            /** Format: int32 */
+            pages: number;
         };
         FaceMatchResponse: {
             family: string;
@@ -2983,6 +3215,45 @@ export interface components {
             headingKind: "serif" | "sans" | "mono" | "slab" | "script" | "display" | "condensed" | "rounded";
             /** Format: double */
             xHeightApart: number;
+        };
+        FaultResponse: {
+            frame?: components["schemas"]["FrameResponse"];
+            ground?: string;
+            hex?: string;
+            id: string;
+            kind: string;
+            left?: components["schemas"]["LeftResponse"];
+            /** Format: double */
+            measure?: number;
+            mendings: components["schemas"]["MendingResponse"][];
+            /** Format: double */
+            needed?: number;
+            other?: string;
+            /** Format: int32 */
+            page?: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int32 */
+            paragraph?: number;
+            perhaps: boolean;
+            place: string;
+            /** Format: double */
+            ratio?: number;
+            reason: string;
+            safe: boolean;
+            text: string;
+            title: string;
+            where: string;
+            word?: string;
+        };
+        FileColorResponse: {
+            /** Format: int32 */
+            byHand: number;
+            /** Format: int32 */
+            count: number;
+            hex: string;
+            perhaps: boolean;
+            slot?: string;
         };
         FontResponse: {
             /** Format: int32 */
@@ -3049,6 +3320,16 @@ export interface components {
             /** Format: int32 */
             x: number;
             /** Format: int32 */
+            y: number;
+        };
+        FrameResponse: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
             y: number;
         };
         GapResponse: {
@@ -3379,6 +3660,14 @@ export interface components {
             /** Format: double */
             l: number;
         };
+        LeaveRequest: {
+            because: string;
+        };
+        LeftResponse: {
+            /** Format: date-time */
+            at: string;
+            because: string;
+        };
         LetteringRequest: {
             /** @enum {string} */
             capitals?: "as-written" | "all-capitals";
@@ -3509,6 +3798,10 @@ export interface components {
             forms: ("primary" | "short" | "submark" | "icon")[];
             key: string;
         };
+        MappedColor: {
+            from: string;
+            slot: string;
+        };
         MarkedWordRequest: {
             /** Format: int32 */
             height: number;
@@ -3519,6 +3812,27 @@ export interface components {
             x: number;
             /** Format: int32 */
             y: number;
+        };
+        MasterResponse: {
+            name: string;
+            part: string;
+        };
+        MendRequest: {
+            all?: string;
+            faults?: string[];
+            ways?: {
+                [key: string]: number;
+            };
+        };
+        MendingResponse: {
+            hex?: string;
+            kind: string;
+            outcome: string;
+            /** Format: double */
+            ratio?: number;
+            slot?: string;
+            title: string;
+            word?: string;
         };
         MergeRequest: {
             /** Format: uuid */
@@ -3649,6 +3963,15 @@ export interface components {
         };
         OffLimitsRequest: {
             offLimits: boolean;
+        };
+        OldLogoResponse: {
+            form: string;
+            own: boolean;
+            /** Format: int32 */
+            page?: number;
+            /** Format: int32 */
+            pages: number;
+            version: string;
         };
         OpenPointResponse: {
             brand?: string;
@@ -5055,7 +5378,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    list_5: {
+    list_6: {
         parameters: {
             query?: {
                 theme?: string;
@@ -5270,7 +5593,7 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header: {
@@ -5398,7 +5721,400 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
-    remove_5: {
+    list_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExistingFileResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    add_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExistingFileResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    file_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExistingFileResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    remove_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    colors: {
+        parameters: {
+            query?: {
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileColorResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    content: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    dress: {
+        parameters: {
+            query?: {
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DressRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExistingFileResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DressRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DressPlanResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    faults: {
+        parameters: {
+            query?: {
+                level?: "AA" | "AAA";
+                theme?: string;
+                left?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultResponse"][];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+                fault: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeaveRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+                fault: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    mend: {
+        parameters: {
+            query?: {
+                level?: "AA" | "AAA";
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExistingFileResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    putBack_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    remove_6: {
         parameters: {
             query: {
                 group: string;
@@ -5772,7 +6488,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    list_4: {
+    list_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8677,7 +9393,7 @@ export interface operations {
             428: components["responses"]["Problem428"];
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header: {

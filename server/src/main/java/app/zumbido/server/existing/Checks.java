@@ -8,8 +8,11 @@ import app.zumbido.core.inspect.check.Check;
 import app.zumbido.core.inspect.check.Edit;
 import app.zumbido.core.inspect.check.Fault;
 import app.zumbido.core.inspect.check.FaultKind;
+import app.zumbido.core.inspect.check.Mending;
 import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.existing.ExistingFile;
+import app.zumbido.formats.existing.FaultReport;
+import app.zumbido.formats.existing.FaultWords;
 import app.zumbido.formats.existing.FileLogos;
 import app.zumbido.formats.uses.Changes;
 import app.zumbido.server.delivery.BrandFiles;
@@ -45,6 +48,18 @@ class Checks {
                 .toList();
     }
 
+    FaultReport report(ExistingFileRow row, Look look, WcagLevel level) {
+        List<FaultReport.Line> lines = faults(row, look, level).stream()
+                .map(judged ->
+                        new FaultReport.Line(judged.fault(), judged.left().map(LeftRow::because)))
+                .toList();
+        return new FaultReport(row.name(), look.brand().name(), lines, words(look, level));
+    }
+
+    FaultWords words(Look look, WcagLevel level) {
+        return new FaultWords(Houses.of(look, brandFiles.assets(look.brand()), level));
+    }
+
     private List<Fault> found(ExistingFileRow row, Look look, WcagLevel level) {
         Findings findings = files.findings(row);
         Assets assets = brandFiles.assets(look.brand());
@@ -59,15 +74,17 @@ class Checks {
 
     /** @return the mended file, as a new one */
     ExistingFileRow mend(ExistingFileRow row, Look look, WcagLevel level, Order order) {
-        List<Fault> mended = faults(row, look, level).stream()
-                .filter(order.which())
-                .map(Judged::fault)
-                .toList();
+        return files.add(row.brandId(), mended(row, look, level, order), new ExistingFiles.Made("mend", row));
+    }
+
+    /** @return the file as it would be */
+    byte[] mended(ExistingFileRow row, Look look, WcagLevel level, Order order) {
         List<Edit> edits = new ArrayList<>();
-        for (Fault fault : mended) {
-            int way = order.ways().getOrDefault(fault.id(), 0);
-            if (way < fault.mendings().size()) {
-                edits.addAll(fault.mendings().get(way).edits());
+        for (Judged judged : faults(row, look, level)) {
+            List<Mending> mendings = judged.fault().mendings();
+            int way = order.ways().getOrDefault(judged.fault().id(), 0);
+            if (order.which().test(judged) && way >= 0 && way < mendings.size()) {
+                edits.addAll(mendings.get(way).edits());
             }
         }
         if (edits.isEmpty()) {
@@ -75,8 +92,7 @@ class Checks {
         }
         Assets assets = brandFiles.assets(look.brand());
         try (ExistingFile file = ExistingFile.open(files.content(row))) {
-            byte[] content = file.with(new Changes(edits, Optional.empty(), assets::logo));
-            return files.add(row.brandId(), content, new ExistingFiles.Made("mend", row));
+            return file.with(new Changes(edits, Optional.empty(), assets::logo));
         }
     }
 

@@ -8,6 +8,7 @@ import app.zumbido.core.inspect.dress.DressWarning;
 import app.zumbido.core.inspect.dress.OldLogo;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.existing.DressWords;
 import app.zumbido.server.existing.Dressings.Plan;
 import app.zumbido.server.existing.Dressings.Wishes;
 import app.zumbido.server.existing.ExistingFileController.ExistingFileResponse;
@@ -25,6 +26,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -40,9 +43,11 @@ import org.springframework.web.bind.annotation.RestController;
 class DressController {
     private final ExistingFiles files;
     private final Dressings dressings;
+    private final PagePictures pictures;
     private final BrandKeeper keeper;
 
-    DressController(ExistingFiles files, Dressings dressings, BrandKeeper keeper) {
+    DressController(ExistingFiles files, Dressings dressings, PagePictures pictures, BrandKeeper keeper) {
+        this.pictures = pictures;
         this.files = files;
         this.dressings = dressings;
         this.keeper = keeper;
@@ -87,6 +92,34 @@ class DressController {
             @Valid @RequestBody DressRequest request) {
         return ExistingFileController.created(
                 dressings.dress(files.find(id, fid), keeper.look(id, theme), wishes(request)));
+    }
+
+    /**
+     * What a page would look like; nothing is kept.
+     *
+     * @param number 1 for the first
+     * @param mapping what colours become, as in {@code 24406E-accent1}
+     */
+    @GetMapping(path = "/dress/pages/{number}", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> page(
+            @PathVariable UUID id,
+            @PathVariable UUID fid,
+            @PathVariable int number,
+            @RequestParam(required = false) @Nullable UUID theme,
+            @RequestParam(required = false) @Nullable List<String> mapping,
+            @RequestParam(required = false) @Nullable List<String> leftMasters,
+            @RequestParam(required = false) @Nullable Boolean leftLogos) {
+        ExistingFileRow row = files.find(id, fid);
+        Look look = keeper.look(id, theme);
+        List<MappedColor> mapped = mapping == null
+                ? List.of()
+                : mapping.stream().map(MappedColor::parse).toList();
+        Wishes wishes = wishes(new DressRequest(mapped, leftMasters, leftLogos));
+        String key = " dressed " + look.brand().revision() + look.themeId() + wishes;
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache())
+                .contentType(MediaType.IMAGE_PNG)
+                .body(pictures.draw(row, key, number, () -> dressings.dressed(row, look, wishes)));
     }
 
     private static Wishes wishes(DressRequest request) {
@@ -149,7 +182,9 @@ class DressController {
             List<OldLogoResponse> logos) {
         static DressPlanResponse of(Plan plan) {
             return new DressPlanResponse(
-                    plan.table().stream().map(DressLineResponse::of).toList(),
+                    plan.table().stream()
+                            .map(line -> DressLineResponse.of(line, plan.seen(line)))
+                            .toList(),
                     plan.warnings().stream().map(DressWarningResponse::of).toList(),
                     plan.masters().entrySet().stream()
                             .map(master -> new MasterResponse(master.getKey(), master.getValue()))
@@ -161,9 +196,12 @@ class DressController {
     /**
      * @param text whether it is what is written; the same colour may be painted elsewhere
      * @param purposes how often for what: title, subtitle, body, box-fill and so on
+     * @param what the same in words
      * @param slot what it becomes
+     * @param slotHex what is seen then
      * @param step whether that is a lighter or darker step of the slot
      * @param reason same, theme, page, title-ground, title and so on
+     * @param because the same in words
      * @param page where it occurs most
      */
     record DressLineResponse(
@@ -173,12 +211,16 @@ class DressController {
             int count,
             int byHand,
             Map<String, Integer> purposes,
+            String what,
             String slot,
+            String slotHex,
+            String slotInk,
             boolean step,
             String reason,
+            String because,
             boolean perhaps,
             @Nullable Integer page) {
-        static DressLineResponse of(DressLine line) {
+        static DressLineResponse of(DressLine line, Rgb seen) {
             SlotColor slot = line.becomes();
             Map<String, Integer> purposes = new TreeMap<>();
             for (Map.Entry<Purpose, Integer> entry : line.purposes().entrySet()) {
@@ -191,9 +233,13 @@ class DressController {
                     line.count(),
                     line.byHand(),
                     purposes,
+                    DressWords.what(line),
                     slot.slot().code(),
+                    seen.hex(),
+                    seen.ink().hex(),
                     slot.step().isPresent(),
                     WireNames.of(line.reason()),
+                    DressWords.because(line),
                     line.perhaps(),
                     line.page().isPresent() ? line.page().getAsInt() : null);
         }
@@ -203,10 +249,14 @@ class DressController {
      * @param kind other-size, several-masters, hidden-graphics, headings-wrap, old-logo, fonts-by-hand, pictures or no-theme
      * @param pages that it is about; none if it is the whole file
      */
-    record DressWarningResponse(String kind, List<Integer> pages, List<String> words, int count) {
+    record DressWarningResponse(String kind, String sentence, List<Integer> pages, List<String> words, int count) {
         static DressWarningResponse of(DressWarning warning) {
             return new DressWarningResponse(
-                    WireNames.of(warning.kind()), warning.pages(), warning.words(), warning.count());
+                    WireNames.of(warning.kind()),
+                    DressWords.warning(warning),
+                    warning.pages(),
+                    warning.words(),
+                    warning.count());
         }
     }
 

@@ -55,7 +55,17 @@ class Dressings {
     }
 
     /** What will be done, and what is told before. */
-    record Plan(List<DressLine> table, List<DressWarning> warnings, List<OldLogo> logos, Map<String, String> masters) {}
+    record Plan(
+            List<DressLine> table,
+            List<DressWarning> warnings,
+            List<OldLogo> logos,
+            Map<String, String> masters,
+            House house,
+            String kind) {
+        Rgb seen(DressLine line) {
+            return House.seen(line.becomes(), house.slots(), kind);
+        }
+    }
 
     /** @return the table; where slots are empty it says only what is in the file */
     List<DressLine> colors(ExistingFileRow row, Look look) {
@@ -75,9 +85,13 @@ class Dressings {
 
     /** @return the dressed file, as a new one */
     ExistingFileRow dress(ExistingFileRow row, Look look, Wishes wishes) {
+        return files.add(row.brandId(), dressed(row, look, wishes), new ExistingFiles.Made("dress", row));
+    }
+
+    /** @return the file as it would be */
+    byte[] dressed(ExistingFileRow row, Look look, Wishes wishes) {
         try (ExistingFile file = ExistingFile.open(files.content(row))) {
-            byte[] content = file.with(new Work(row, look, wishes, file).changes());
-            return files.add(row.brandId(), content, new ExistingFiles.Made("dress", row));
+            return file.with(new Work(row, look, wishes, file).changes());
         }
     }
 
@@ -135,7 +149,9 @@ class Dressings {
                     table,
                     DressWarnings.of(findings, shape, old, lengths::asItIs, run -> lengths.in(heading, run)),
                     old,
-                    slides.map(OfficeFile.Slides::masters).orElse(Map.of()));
+                    slides.map(OfficeFile.Slides::masters).orElse(Map.of()),
+                    house,
+                    findings.kind());
         }
 
         Changes changes() {

@@ -9,13 +9,17 @@ import app.zumbido.core.inspect.Place;
 import app.zumbido.core.inspect.check.Fault;
 import app.zumbido.core.inspect.check.FaultKind;
 import app.zumbido.core.inspect.check.Mending;
+import app.zumbido.formats.existing.FaultReport;
+import app.zumbido.formats.existing.FaultWords;
 import app.zumbido.server.existing.Checks.Judged;
 import app.zumbido.server.existing.ExistingFileController.ExistingFileResponse;
 import app.zumbido.server.http.WireNames;
 import app.zumbido.server.trail.BrandKeeper;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
@@ -26,7 +30,11 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,9 +55,11 @@ class FaultController {
 
     private final ExistingFiles files;
     private final Checks checks;
+    private final PagePictures pictures;
     private final BrandKeeper keeper;
 
-    FaultController(ExistingFiles files, Checks checks, BrandKeeper keeper) {
+    FaultController(ExistingFiles files, Checks checks, PagePictures pictures, BrandKeeper keeper) {
+        this.pictures = pictures;
         this.files = files;
         this.checks = checks;
         this.keeper = keeper;
@@ -67,9 +77,11 @@ class FaultController {
             @RequestParam(required = false) @Nullable UUID theme,
             @RequestParam(defaultValue = "false") boolean left) {
         ExistingFileRow row = files.find(id, fid);
-        return checks.faults(row, keeper.look(id, theme), level).stream()
+        Look look = keeper.look(id, theme);
+        FaultWords words = checks.words(look, level);
+        return checks.faults(row, look, level).stream()
                 .filter(judged -> left || judged.left().isEmpty())
-                .map(FaultResponse::of)
+                .map(judged -> FaultResponse.of(judged, words))
                 .toList();
     }
 
@@ -88,6 +100,31 @@ class FaultController {
                 checks.mend(row, look, level, new Checks.Order(which(request, row, look, level), ways)));
     }
 
+    /**
+     * What a page would look like with one fault mended; nothing is kept.
+     *
+     * @param number 1 for the first
+     * @param way which of its ways is gone, 0 first
+     */
+    @GetMapping(path = "/mend/pages/{number}", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> page(
+            @PathVariable UUID id,
+            @PathVariable UUID fid,
+            @PathVariable int number,
+            @RequestParam String fault,
+            @RequestParam(defaultValue = "0") int way,
+            @RequestParam(defaultValue = "AA") WcagLevel level,
+            @RequestParam(required = false) @Nullable UUID theme) {
+        ExistingFileRow row = files.find(id, fid);
+        Look look = keeper.look(id, theme);
+        Checks.Order order = new Checks.Order(checks.named(row, look, level, Set.of(fault)), Map.of(fault, way));
+        String key = " mended " + look.brand().revision() + look.themeId() + level + fault + " " + way;
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache())
+                .contentType(MediaType.IMAGE_PNG)
+                .body(pictures.draw(row, key, number, () -> checks.mended(row, look, level, order)));
+    }
+
     private Predicate<Judged> which(MendRequest request, ExistingFileRow row, Look look, WcagLevel level) {
         if (request.faults() != null) {
             return checks.named(row, look, level, Set.copyOf(request.faults()));
@@ -101,6 +138,32 @@ class FaultController {
                 .findFirst()
                 .map(Checks::ofKind)
                 .orElseThrow(() -> ExistingFileException.noSuchFaults(List.of(all)));
+    }
+
+    /**
+     * What is off, to be passed on; with what was left on purpose.
+     *
+     * @param format html or csv
+     */
+    @GetMapping("/report")
+    ResponseEntity<byte[]> report(
+            @PathVariable UUID id,
+            @PathVariable UUID fid,
+            @RequestParam(defaultValue = "html") @Pattern(regexp = "html|csv") String format,
+            @RequestParam(defaultValue = "AA") WcagLevel level,
+            @RequestParam(required = false) @Nullable UUID theme) {
+        ExistingFileRow row = files.find(id, fid);
+        FaultReport report = checks.report(row, keeper.look(id, theme), level);
+        boolean table = format.equals("csv");
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(row.name() + " checked." + format, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .contentType(new MediaType("text", table ? "csv" : "html", StandardCharsets.UTF_8))
+                .body(table ? report.csv() : report.html());
     }
 
     /** Leaves a fault on purpose; it is remembered for the next version of the file. */
@@ -142,6 +205,9 @@ class FaultController {
     /**
      * @param kind by-hand, near-brand, outside, off-limits, contrast, highlight, hierarchy, too-many, too-few, clash,
      *     chart-order, chart-alike, tints-first, font-outside, font-missing, size, logo-missing, logo-stretched, logo-ground
+     * @param title what all faults of the kind are
+     * @param reason why it is one, in one sentence
+     * @param where it is, in plain words
      * @param page 1 first; absent where the file does not say where its pages end
      * @param place what it is in, in the file's own words
      * @param frame where on the page it is, in shares of it
@@ -163,6 +229,9 @@ class FaultController {
     record FaultResponse(
             String id,
             String kind,
+            String title,
+            String reason,
+            String where,
             @Nullable Integer page,
             String place,
             @Nullable Integer paragraph,
@@ -180,12 +249,15 @@ class FaultController {
             boolean perhaps,
             List<MendingResponse> mendings,
             @Nullable LeftResponse left) {
-        static FaultResponse of(Judged judged) {
+        static FaultResponse of(Judged judged, FaultWords words) {
             Fault fault = judged.fault();
             Place place = fault.place();
             return new FaultResponse(
                     fault.id(),
                     WireNames.of(fault.kind()),
+                    FaultWords.kind(fault.kind()),
+                    words.reason(fault),
+                    FaultWords.place(fault),
                     place.page().isPresent() ? place.page().getAsInt() : null,
                     place.thing(),
                     place.paragraph().isPresent() ? place.paragraph().getAsInt() : null,
@@ -201,7 +273,9 @@ class FaultController {
                     fault.word().orElse(null),
                     fault.safe(),
                     fault.perhaps(),
-                    fault.mendings().stream().map(MendingResponse::of).toList(),
+                    fault.mendings().stream()
+                            .map(mending -> MendingResponse.of(mending, words))
+                            .toList(),
                     judged.left()
                             .map(left -> new LeftResponse(left.because(), left.leftAt()))
                             .orElse(null));
@@ -222,6 +296,8 @@ class FaultController {
     /**
      * @param kind through-slot, nearest-brand, slot-that-is-meant, until-read, font-of-brand, size-of-brand, large-enough,
      *     chart-in-order, show-graphics, in-proportion or logo-for-ground
+     * @param title what is done
+     * @param outcome what comes of it
      * @param hex what is seen then
      * @param slot by which it follows the theme
      * @param ratio to what it stands on, unrounded
@@ -229,13 +305,17 @@ class FaultController {
      */
     record MendingResponse(
             String kind,
+            String title,
+            String outcome,
             @Nullable String hex,
             @Nullable String slot,
             @Nullable Double ratio,
             @Nullable String word) {
-        static MendingResponse of(Mending mending) {
+        static MendingResponse of(Mending mending, FaultWords words) {
             return new MendingResponse(
                     WireNames.of(mending.kind()),
+                    FaultWords.mending(mending),
+                    words.outcome(mending),
                     mending.color().map(Rgb::hex).orElse(null),
                     mending.slot().map(slot -> slot.slot().code()).orElse(null),
                     mending.ratio().map(ContrastRatio::value).orElse(null),

@@ -97,3 +97,62 @@ export function guidePictureOf(
   const only = page === undefined ? '' : `&page=${page}`;
   return `${deliveryOf(brandId, kind, theme)}&scale=${scale}${only}${paper ? '' : '&paper=false'}`;
 }
+
+function fileOf(brandId: string, fileId: string): string {
+  return `/api/brands/${brandId}/files/${fileId}`;
+}
+
+/** A page of a file that exists. @param number 1 for the first */
+export function filePageOf(brandId: string, fileId: string, number: number): string {
+  return `${fileOf(brandId, fileId)}/pages/${number}`;
+}
+
+export function fileContentOf(brandId: string, fileId: string): string {
+  return `${fileOf(brandId, fileId)}/content`;
+}
+
+export function faultReportOf(
+  brandId: string,
+  fileId: string,
+  theme: string,
+  format: 'html' | 'csv',
+): string {
+  return `${fileOf(brandId, fileId)}/report?format=${format}&theme=${theme}`;
+}
+
+/** What is asked for besides the usual when a file is dressed. */
+export interface DressWishes {
+  /** By hex of a colour in the file the slot that it becomes. */
+  mapping: Record<string, string>;
+  leftMasters: string[];
+  leftLogos: boolean;
+}
+
+/** The same page as it would be. @param revision of the brand, so that a change is seen at once */
+export function dressedPageOf(
+  { brand, theme, revision }: Dress,
+  fileId: string,
+  number: number,
+  wishes: DressWishes,
+): string {
+  const query = new URLSearchParams({ theme, revision: String(revision) });
+  for (const [from, slot] of Object.entries(wishes.mapping)) {
+    query.append('mapping', `${from.slice(1)}-${slot}`);
+  }
+  wishes.leftMasters.forEach((master) => query.append('leftMasters', master));
+  if (wishes.leftLogos) {
+    query.set('leftLogos', 'true');
+  }
+  return `${fileOf(brand, fileId)}/dress/pages/${number}?${query.toString()}`;
+}
+
+/** The same page with one fault mended. @param way which of its ways is gone, 0 first */
+export function mendedPageOf(
+  { brand, theme, revision }: Dress,
+  fileId: string,
+  number: number,
+  fault: string,
+  way: number,
+): string {
+  return `${fileOf(brand, fileId)}/mend/pages/${number}?theme=${theme}&revision=${revision}&fault=${fault}&way=${way}`;
+}

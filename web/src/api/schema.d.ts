@@ -484,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/files/{fid}/dress/pages/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/files/{fid}/dress/plan": {
         parameters: {
             query?: never;
@@ -548,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/files/{fid}/mend/pages/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/files/{fid}/pages/{number}": {
         parameters: {
             query?: never;
@@ -556,6 +588,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["report"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5914,6 +5962,38 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
+    page_2: {
+        parameters: {
+            query?: {
+                theme?: string;
+                mapping?: string[];
+                leftMasters?: string[];
+                leftLogos?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     plan: {
         parameters: {
             query?: {
@@ -6063,6 +6143,38 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
+    page_1: {
+        parameters: {
+            query: {
+                fault: string;
+                way?: number;
+                level?: "AA" | "AAA";
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     page: {
         parameters: {
             query?: never;
@@ -6083,6 +6195,36 @@ export interface operations {
                 };
                 content: {
                     "image/png": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    report: {
+        parameters: {
+            query?: {
+                format?: string;
+                level?: "AA" | "AAA";
+                theme?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
             400: components["responses"]["Problem400"];

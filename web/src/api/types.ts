@@ -148,3 +148,10 @@ export interface Grounds {
 }
 /** As it comes over the wire: each colour once, and spoken of by its place. */
 export type GroundsOnTheWire = Schemas['GroundsResponse'];
+export type ExistingFile = Schemas['ExistingFileResponse'];
+export type Fault = Schemas['FaultResponse'];
+export type FaultMending = Schemas['MendingResponse'];
+export type DressPlan = Schemas['DressPlanResponse'];
+export type DressLine = Schemas['DressLineResponse'];
+export type DressWarning = Schemas['DressWarningResponse'];
+export type DressRequest = Schemas['DressRequest'];

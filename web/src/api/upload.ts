@@ -1,33 +1,54 @@
 import { answered, api } from './client';
 import { Problem } from './problem';
-import type { AddedFont, Source, TakenIn } from './types';
+import type { AddedFont, ExistingFile, Source, TakenIn } from './types';
 
 /**
- * Sends a picture; fetch tells no progress, so this is the one place with XMLHttpRequest.
+ * Sends a file; fetch tells no progress, so this is the one place with XMLHttpRequest.
+ * @param to where it goes
  * @param onProgress share that has been sent, 0 to 1
  * @param signal stops it; nothing is taken in then
  * @throws Problem if the server refused it, or did not answer
  */
-export function uploadSource(
-  brandId: string,
+function upload<T>(
+  to: string,
   file: File,
   onProgress: (share: number) => void,
   signal: AbortSignal,
-): Promise<Source> {
+): Promise<T> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest();
     const form = new FormData();
     form.append('file', file, file.name || 'pasted.png');
-    request.open('POST', `/api/brands/${brandId}/sources`);
+    request.open('POST', to);
     request.responseType = 'json';
     request.upload.onprogress = (event) => onProgress(event.total > 0 ? event.loaded / event.total : 0);
     signal.addEventListener('abort', () => request.abort(), { once: true });
     request.onabort = () => reject(Problem.connection);
     request.onerror = () => reject(Problem.connection);
     request.onload = () =>
-      request.status === 201 ? resolve(request.response as Source) : reject(Problem.of(request.response));
+      request.status === 201 ? resolve(request.response as T) : reject(Problem.of(request.response));
     request.send(form);
   });
+}
+
+/** Sends a picture, or whatever else colours are taken from. */
+export function uploadSource(
+  brandId: string,
+  file: File,
+  onProgress: (share: number) => void,
+  signal: AbortSignal,
+): Promise<Source> {
+  return upload(`/api/brands/${brandId}/sources`, file, onProgress, signal);
+}
+
+/** Sends a presentation, document or workbook to be dressed or checked. */
+export function uploadExisting(
+  brandId: string,
+  file: File,
+  onProgress: (share: number) => void,
+  signal: AbortSignal,
+): Promise<ExistingFile> {
+  return upload(`/api/brands/${brandId}/files`, file, onProgress, signal);
 }
 
 /** Sends a package of whole brands. @throws Problem if the server refused it, or did not answer */

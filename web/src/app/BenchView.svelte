@@ -2,6 +2,8 @@
   import { Doing } from '../bench/doing.svelte';
   import { untrack } from 'svelte';
   import Codes from '../features/gather/Codes.svelte';
+  import DropQuestion from './DropQuestion.svelte';
+  import Existing from '../features/existing/Existing.svelte';
   import Contrast from '../features/contrast/Contrast.svelte';
   import Gather from '../features/gather/Gather.svelte';
   import Guide from '../features/guide/Guide.svelte';
@@ -14,6 +16,7 @@
   import Theme from '../features/theme/Theme.svelte';
   import { carriesFiles } from '../ui/drag';
   import { Bench, provideBench } from '../bench/bench.svelte';
+  import { isOffice, type FileTask } from '../bench/existing.svelte';
   import { isFont } from '../bench/families';
   import EyesFilter from './EyesFilter.svelte';
   import Head from './Head.svelte';
@@ -42,11 +45,20 @@
   let helping = $state(false);
   /** The guide takes the room of the specimens, until somebody wants them. */
   let specimens = $state(false);
-  const docked = $derived(station !== 'guide' || specimens);
+  const roomy = $derived(station === 'guide' || station === 'existing');
+  const docked = $derived(!roomy || specimens);
+  /** Files that may be wanted for several things, until somebody says for which. */
+  let asked = $state.raw<File[]>([]);
 
   function take(files: Iterable<File>) {
     const fonts = [...files].filter(isFont);
-    const others = [...files].filter((file) => !isFont(file));
+    const office = [...files].filter(isOffice);
+    const others = [...files].filter((file) => !isFont(file) && !isOffice(file));
+    if (office.length > 0 && station === 'existing') {
+      void bench.existing.take(office);
+    } else {
+      asked = office;
+    }
     if (fonts.length > 0) {
       router.go(addressOf(id, 'type'));
       void bench.takeFonts(fonts);
@@ -57,6 +69,17 @@
       router.go(addressOf(id, 'gather'));
       void bench.intake.take(others);
     }
+  }
+
+  function colorsOf(files: File[]) {
+    router.go(addressOf(id, 'gather'));
+    void bench.intake.take(files);
+  }
+
+  function putOn(files: File[], task: FileTask) {
+    bench.existing.task = task;
+    router.go(addressOf(id, 'existing'));
+    void bench.existing.take(files);
   }
 
   function isTyping(target: EventTarget | null): boolean {
@@ -95,7 +118,11 @@
 
   async function step(direction: 'undo' | 'redo') {
     await doing.do(async () => {
-      await (direction === 'undo' ? bench.kept.undo() : bench.kept.redo());
+      // What was made of a file is the last that was done there.
+      const work = bench.existing;
+      const ofFile = station === 'existing' && (direction === 'undo' ? work.canUndo : work.canRedo);
+      const steps = ofFile ? work : bench.kept;
+      await (direction === 'undo' ? steps.undo() : steps.redo());
     });
   }
 
@@ -117,7 +144,7 @@
     } else if (event.key === '/') {
       event.preventDefault();
       document.querySelector<HTMLElement>('[data-strip] button')?.focus();
-    } else if (event.key === 'u' && station === 'guide') {
+    } else if (event.key === 'u' && roomy) {
       specimens = !specimens;
     } else if (event.key === '?') {
       helping = true;
@@ -154,6 +181,8 @@
         <Logos />
       {:else if station === 'guide'}
         <Guide specimens={docked} onspecimens={() => (specimens = !specimens)} />
+      {:else if station === 'existing'}
+        <Existing specimens={docked} onspecimens={() => (specimens = !specimens)} />
       {:else}
         <HandOver />
       {/if}
@@ -172,6 +201,14 @@
 
 {#if bench.text}
   <Codes text={bench.text} onclose={() => (bench.text = undefined)} />
+{/if}
+{#if asked.length > 0}
+  <DropQuestion
+    files={asked}
+    oncolors={(files) => colorsOf(files)}
+    ontask={(files, task) => putOn(files, task)}
+    onclose={() => (asked = [])}
+  />
 {/if}
 {#if helping}
   <KeyHelp onclose={() => (helping = false)} />

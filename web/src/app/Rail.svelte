@@ -20,6 +20,7 @@
     logos: counted(bench.brand.logos.forms.length, 'form'),
     guide: bench.brand.swatches.length === 0 ? 'needs colours' : 'as it will print',
     handover: bench.theme.slots.every((slot) => slot.hex) ? 'ready' : 'needs a theme',
+    existing: counted(bench.existing.newest.length, 'file'),
   });
 
   function counted(count: number, one: string, many = `${one}s`): string {
@@ -66,6 +67,7 @@
       href={addressOf(bench.id, key)}
       onclick={() => (bench.kept.notice = undefined)}
       aria-current={key === station ? 'page' : undefined}
+      data-station={key}
     >
       <b aria-hidden="true">{number}</b>
       <span>{name}</span>
@@ -124,6 +126,12 @@
   a:focus-visible {
     outline-offset: -3px;
     box-shadow: inset 0 0 0 4px var(--paper);
+  }
+
+  a[data-station='existing'] {
+    margin-top: 16px;
+    padding-top: 8px;
+    border-top: var(--rule);
   }
 
   @media (max-width: 899px) {

@@ -13,6 +13,7 @@ import {
 } from '../api/types';
 import { formName } from '../words/logos';
 import { lettersReady } from './browserfaces';
+import { ExistingWork } from './existing.svelte';
 import { Faces } from './faces.svelte';
 import { familiesOf, isFont } from './families';
 import { GroundWork } from './grounds.svelte';
@@ -45,6 +46,7 @@ export class Bench {
   readonly logos: LogoWork;
   readonly guide: GuideWork;
   readonly handover: HandoverWork;
+  readonly existing: ExistingWork;
   readonly faces: Faces;
   readonly sheet: Sheet;
   readonly intake = new Intake(this);
@@ -64,6 +66,7 @@ export class Bench {
     this.logos = new LogoWork(this.kept, () => (this.kept.loaded ? this.theme.id : undefined));
     this.guide = new GuideWork(this.kept);
     this.handover = new HandoverWork(this.kept);
+    this.existing = new ExistingWork(this.kept);
     this.faces = new Faces(id);
     this.sheet = new Sheet(id);
   }
@@ -96,6 +99,7 @@ export class Bench {
     try {
       const faces = this.faces.load();
       await this.sheet.load();
+      await this.existing.load();
       const brand = await this.kept.fetch();
       await faces;
       // Specimens are painted in the brand's faces from the first time on.

@@ -9,6 +9,8 @@ export const STATIONS = [
   { key: 'logos', number: '7', name: 'Logos' },
   { key: 'guide', number: '8', name: 'Guide' },
   { key: 'handover', number: '9', name: 'Hand over' },
+  // Apart from the row: files that were there before.
+  { key: 'existing', number: '0', name: 'Existing files' },
 ] as const;
 
 export type Station = (typeof STATIONS)[number]['key'];

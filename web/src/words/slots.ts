@@ -13,6 +13,9 @@ const NAMES: Record<string, string> = {
   folHlink: 'Followed hyperlink',
 };
 
+/** In the standard's order. */
+export const SLOT_CODES = Object.keys(NAMES);
+
 export function slotName(slot: string): string {
   return NAMES[slot] ?? slot;
 }

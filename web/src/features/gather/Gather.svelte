@@ -12,7 +12,7 @@
   import ReadyPalettes from './ReadyPalettes.svelte';
   import SourceSheet from './SourceSheet.svelte';
   import SourceView from './SourceView.svelte';
-  import UploadProgress from './UploadProgress.svelte';
+  import UploadProgress from '../../ui/UploadProgress.svelte';
 
   const bench = useBench();
 
@@ -35,7 +35,7 @@
 {#if !ready}
   <Complaint text={bench.intake.problems.join('\n') || undefined} />
 {/if}
-<UploadProgress uploads={bench.intake.uploads} />
+<UploadProgress uploads={bench.intake.uploads} doing="Reading the colours of" />
 
 {#if ready}
   <ReadyPalettes />

@@ -33,6 +33,7 @@ import app.zumbido.core.theme.SuggestionPolicy;
 import app.zumbido.core.theme.Turning;
 import app.zumbido.core.type.FontPair;
 import app.zumbido.formats.fonts.KnownFamilies;
+import app.zumbido.server.existing.ExistingIntake;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.source.SourceIntake;
 import app.zumbido.server.storage.Ids;
@@ -55,9 +56,11 @@ import org.springframework.stereotype.Component;
 class DemoData {
     private final BrandKeeper keeper;
     private final SourceIntake sources;
+    private final ExistingIntake files;
     private final Ids ids;
 
-    DemoData(BrandKeeper keeper, SourceIntake sources, Ids ids) {
+    DemoData(BrandKeeper keeper, SourceIntake sources, ExistingIntake files, Ids ids) {
+        this.files = files;
         this.ids = ids;
         this.keeper = keeper;
         this.sources = sources;
@@ -232,6 +235,8 @@ class DemoData {
                                 .under(ids.next())
                                 .withName("Day"),
                         Optional.of("Night")));
+        // The deck of the evening visits, made years ago on another look.
+        files.takeIn(id, "evening-visits.pptx", new ByteArrayInputStream(DemoPicture.file("evening-visits.pptx")));
     }
 
     private void set(UUID id, String heading, String body) {

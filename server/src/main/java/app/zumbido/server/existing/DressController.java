@@ -144,7 +144,12 @@ class DressController {
      */
     record MappedColor(
             @NotBlank @Size(max = 20) String from,
-            @NotBlank @Size(max = 20) String slot) {}
+            @NotBlank @Size(max = 20) String slot) {
+        static MappedColor parse(String text) {
+            int dash = text.indexOf('-');
+            return new MappedColor(text.substring(0, Math.max(0, dash)), text.substring(dash + 1));
+        }
+    }
 
     /**
      * @param mapping what colours become; those that are missing become what does their job in the brand

@@ -24,7 +24,7 @@ import org.springframework.stereotype.Service;
 
 /** The files that stand beside brands, version by version, and what was left in them on purpose. */
 @Service
-class ExistingFiles implements BlobHolder {
+class ExistingFiles implements ExistingIntake, BlobHolder {
     private final ExistingFileMapper mapper;
     private final BrandKeeper keeper;
     private final BlobStore blobs;
@@ -71,6 +71,11 @@ class ExistingFiles implements BlobHolder {
             String name = SourceName.of(fileName);
             return keep(brandId, name, read, file.name(), Optional.empty());
         }
+    }
+
+    @Override
+    public void takeIn(UUID brandId, String fileName, InputStream content) {
+        add(brandId, fileName, content);
     }
 
     /** What has to be known of a file before it is kept. */

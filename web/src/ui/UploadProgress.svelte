@@ -1,18 +1,26 @@
 <script lang="ts">
-  import type { Upload } from '../../bench/intake.svelte';
-  import Button from '../../ui/Button.svelte';
+  import Button from './Button.svelte';
+
+  /** A file on its way in; no share while it waits for its turn. */
+  interface Upload {
+    name: string;
+    share: number | undefined;
+    stop: () => void;
+  }
 
   interface Props {
     uploads: readonly Upload[];
+    /** What is done with a file that has been sent. */
+    doing: string;
   }
 
-  const { uploads }: Props = $props();
+  const { uploads, doing }: Props = $props();
 
   function words(upload: Upload): string {
     if (upload.share === undefined) {
       return `${upload.name} waits`;
     }
-    return `${upload.share < 1 ? 'Sending' : 'Reading the colours of'} ${upload.name}`;
+    return `${upload.share < 1 ? 'Sending' : doing} ${upload.name}`;
   }
 </script>
 

@@ -596,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/files/{fid}/pages/{number}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/files/{fid}/report": {
         parameters: {
             query?: never;
@@ -3289,6 +3305,8 @@ export interface components {
             ratio?: number;
             reason: string;
             safe: boolean;
+            /** Format: int32 */
+            shape?: number;
             text: string;
             title: string;
             where: string;
@@ -4061,6 +4079,21 @@ export interface components {
         };
         OwnGroup: {
             name: string;
+        };
+        PagePlaceResponse: {
+            /** Format: double */
+            height: number;
+            /** Format: int32 */
+            paragraph: number;
+            /** Format: int32 */
+            shape: number;
+            thing: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         PairOfFacesRequest: {
             body: string;
@@ -6195,6 +6228,33 @@ export interface operations {
                 };
                 content: {
                     "image/png": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePlaceResponse"][];
                 };
             };
             400: components["responses"]["Problem400"];

@@ -150,6 +150,7 @@ export interface Grounds {
 export type GroundsOnTheWire = Schemas['GroundsResponse'];
 export type ExistingFile = Schemas['ExistingFileResponse'];
 export type Fault = Schemas['FaultResponse'];
+export type PagePlace = Schemas['PagePlaceResponse'];
 export type FaultMending = Schemas['MendingResponse'];
 export type DressPlan = Schemas['DressPlanResponse'];
 export type DressLine = Schemas['DressLineResponse'];

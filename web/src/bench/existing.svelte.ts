@@ -1,7 +1,7 @@
 import type { DressWishes } from '../api/addresses';
 import { abortable, answered, api } from '../api/client';
 import { messageOf } from '../api/problem';
-import type { DressPlan, DressRequest, ExistingFile, Fault } from '../api/types';
+import type { DressPlan, DressRequest, ExistingFile, Fault, PagePlace } from '../api/types';
 import { uploadExisting } from '../api/upload';
 import { Upload } from './intake.svelte';
 import type { KeptBrand } from './kept.svelte';
@@ -137,6 +137,13 @@ export class ExistingWork {
   faults(file: string, theme: string, signal?: AbortSignal): Promise<Fault[]> {
     const params = { ...this.#at(file), query: { theme, left: true } };
     return answered(api.GET('/api/brands/{id}/files/{fid}/faults', { params, ...abortable(signal) }));
+  }
+
+  places(file: string, number: number, signal?: AbortSignal): Promise<PagePlace[]> {
+    const params = { path: { id: this.#kept.id, fid: file, number } };
+    return answered(
+      api.GET('/api/brands/{id}/files/{fid}/pages/{number}/places', { params, ...abortable(signal) }),
+    );
   }
 
   /** @param which ids with the way that is gone for each, all safe ones, or a kind */

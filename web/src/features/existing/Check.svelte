@@ -9,6 +9,7 @@
   import FaultPage from './FaultPage.svelte';
   import KindList from './KindList.svelte';
   import { LEFT, grouped } from './kinds';
+  import { frameOf } from './places';
   import Ways from './Ways.svelte';
 
   interface Props {
@@ -29,6 +30,12 @@
   let chosenId = $state<string>();
   const group = $derived(groups.find(({ kind }) => kind === chosenKind) ?? groups[0]);
   const fault = $derived(group?.faults.find(({ id }) => id === chosenId) ?? group?.faults[0]);
+  const page = $derived(fault?.page ?? 1);
+  const places = new Resource(() => ({
+    key: `${file.id} ${page}`,
+    ask: (signal: AbortSignal) => work.places(file.id, page, signal),
+  }));
+  const frame = $derived(fault ? frameOf(fault, places.value) : undefined);
   const safe = $derived((faults.value ?? []).filter((one) => one.safe && !one.left));
   const open = $derived((faults.value ?? []).filter((one) => !one.left));
   const worn: Dress = $derived({ brand: bench.id, theme: bench.theme.id, revision: bench.brand.revision });
@@ -99,17 +106,19 @@
         chosenId = undefined;
       }}
     />
-    <FaultPage {file} {fault} faults={group.faults} onshow={(id) => (chosenId = id)} />
+    <FaultPage {file} {fault} {frame} faults={group.faults} onshow={(id) => (chosenId = id)} />
     {#key fault.id}
       <Ways
         {file}
         {fault}
+        {frame}
         {worn}
         alike={group.kind === LEFT ? [] : group.faults}
         busy={doing.adding}
         onmend={mend}
         onleave={(because) => leave(fault, because)}
         ontakeback={() => takeBack(fault)}
+        ondress={() => (work.task = 'dress')}
       />
     {/key}
   </div>

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Fault } from '../../api/types';
+  import type { Frame } from './places';
 
   /** A part of a page, with a little of what is around it. */
   interface Props {
     src: string;
-    frame: NonNullable<Fault['frame']>;
+    frame: Frame;
     alt: string;
   }
 

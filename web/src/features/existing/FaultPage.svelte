@@ -2,16 +2,18 @@
   import { filePageOf } from '../../api/addresses';
   import type { ExistingFile, Fault } from '../../api/types';
   import { useBench } from '../../bench/bench.svelte';
+  import type { Frame } from './places';
 
   /** The page with the place outlined, and all places of the kind beneath. */
   interface Props {
     file: ExistingFile;
     fault: Fault;
+    frame: Frame | undefined;
     faults: readonly Fault[];
     onshow: (id: string) => void;
   }
 
-  const { file, fault, faults, onshow }: Props = $props();
+  const { file, fault, frame, faults, onshow }: Props = $props();
   const bench = useBench();
 
   /** More would be a wall of pictures; the list says how many there are. */
@@ -34,12 +36,12 @@
 <div class="page">
   <div class="picture">
     <img src={filePageOf(bench.id, file.id, page)} alt="Page {page} of {file.name}" />
-    {#if fault.frame}
+    {#if frame}
       <span
-        style:left="{fault.frame.x * 100}%"
-        style:top="{fault.frame.y * 100}%"
-        style:width="{fault.frame.width * 100}%"
-        style:height="{fault.frame.height * 100}%"
+        style:left="{frame.x * 100}%"
+        style:top="{frame.y * 100}%"
+        style:width="{frame.width * 100}%"
+        style:height="{frame.height * 100}%"
       ></span>
     {/if}
   </div>

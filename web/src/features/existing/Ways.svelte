@@ -2,12 +2,15 @@
   import { mendedPageOf, filePageOf, type Dress } from '../../api/addresses';
   import type { ExistingFile, Fault } from '../../api/types';
   import Button from '../../ui/Button.svelte';
+  import { SLOT_CODES } from '../../words/slots';
   import Crop from './Crop.svelte';
+  import type { Frame } from './places';
 
   /** How a fault can be mended, or left. */
   interface Props {
     file: ExistingFile;
     fault: Fault;
+    frame: Frame | undefined;
     worn: Dress;
     /** All of the same kind, so that they can be mended at once. */
     alike: readonly Fault[];
@@ -15,12 +18,17 @@
     onmend: (which: Record<string, number> | string, said: string) => void;
     onleave: (because: string) => void;
     ontakeback: () => void;
+    /** The whole file has it through its theme: it is dressed instead. */
+    ondress: () => void;
   }
 
-  const { file, fault, worn, alike, busy, onmend, onleave, ontakeback }: Props = $props();
+  const { file, fault, frame, worn, alike, busy, onmend, onleave, ontakeback, ondress }: Props = $props();
 
   let because = $state('');
   const page = $derived(fault.page ?? 1);
+  const throughTheme = $derived(
+    fault.mendings.length === 0 && fault.word !== undefined && SLOT_CODES.includes(fault.word ?? ''),
+  );
   const mendable = $derived(alike.filter(({ mendings }) => mendings.length > 0));
 
   /** Each by the same way, where it has that one. */
@@ -41,10 +49,10 @@
     {@const all = forAll(mending.kind)}
     <section aria-label={mending.title}>
       <h2>{mending.title}</h2>
-      {#if fault.frame && fault.page}
+      {#if frame && fault.page}
         <div class="pair">
-          <Crop src={filePageOf(worn.brand, file.id, page)} frame={fault.frame} alt="Before" />
-          <Crop src={mendedPageOf(worn, file.id, page, fault.id, way)} frame={fault.frame} alt="After" />
+          <Crop src={filePageOf(worn.brand, file.id, page)} {frame} alt="Before" />
+          <Crop src={mendedPageOf(worn, file.id, page, fault.id, way)} {frame} alt="After" />
         </div>
       {/if}
       <p>{mending.outcome}</p>
@@ -66,7 +74,13 @@
       {/if}
     </section>
   {/each}
-  {#if fault.mendings.length === 0}
+  {#if throughTheme}
+    <section>
+      <h2>Through its theme</h2>
+      <p>The whole file has this colour from its own theme. Put yours on it.</p>
+      <Button onclick={ondress}>Dress it first</Button>
+    </section>
+  {:else if fault.mendings.length === 0}
     <section>
       <h2>By hand</h2>
       <p>This needs somebody who knows what is meant; it is not mended here.</p>

@@ -1,14 +1,16 @@
 package app.zumbido.formats.existing;
 
 import app.zumbido.core.inspect.Findings;
+import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.formats.ooxml.SlidePictures;
 import java.util.Optional;
+import java.util.function.Supplier;
 
-/** What the pages of a file look like. */
+/** What the pages of a file look like: slides as the library draws them, everything else in a simple form. */
 public final class FilePages {
     private FilePages() {}
 
-    /** @return how many pages it has; 1 of a document, whose pages are made by programs */
+    /** @return how many pages it has; of a document so many as programs have left marks of */
     public static int count(ExistingFile file, Findings findings) {
         return file.slides()
                 .map(slides -> slides.count())
@@ -17,10 +19,15 @@ public final class FilePages {
 
     /**
      * @param number 1 for the first
-     * @return a PNG file; nothing if there is no such page
+     * @param findings asked for where the file is drawn from them
+     * @return nothing if there is no such page
      * @throws app.zumbido.formats.image.UnreadableImageException if it cannot be drawn
      */
-    public static Optional<byte[]> draw(byte[] content, String kind, int number) {
-        return SlidePictures.draw(content, number - 1, Optional.empty());
+    public static Optional<DrawnPage> draw(byte[] content, String kind, int number, Supplier<Findings> findings) {
+        return switch (kind) {
+            case "pptx" -> SlidePictures.page(content, number - 1, Optional.empty());
+            case "xlsx" -> PlainSheet.draw(findings.get(), number);
+            default -> PlainPage.draw(findings.get(), number);
+        };
     }
 }

@@ -119,7 +119,8 @@ class DressController {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
                 .contentType(MediaType.IMAGE_PNG)
-                .body(pictures.draw(row, key, number, () -> dressings.dressed(row, look, wishes)));
+                .body(pictures.draw(row, key, number, () -> dressings.dressed(row, look, wishes))
+                        .png());
     }
 
     private static Wishes wishes(DressRequest request) {

@@ -1,5 +1,7 @@
 package app.zumbido.server.existing;
 
+import app.zumbido.core.inspect.Frame;
+import app.zumbido.formats.ooxml.DrawnPage;
 import jakarta.validation.constraints.NotBlank;
 import java.io.IOException;
 import java.io.InputStream;
@@ -114,7 +116,40 @@ class ExistingFileController {
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
                 .contentType(MediaType.IMAGE_PNG)
-                .body(pictures.draw(files.find(id, fid), number));
+                .body(pictures.draw(files.find(id, fid), number).png());
+    }
+
+    /**
+     * Where the paragraphs of a page have come to stand.
+     *
+     * @param number 1 for the first
+     */
+    @GetMapping("/{fid}/pages/{number}/places")
+    List<PagePlaceResponse> places(@PathVariable UUID id, @PathVariable UUID fid, @PathVariable int number) {
+        return pictures.draw(files.find(id, fid), number).places().stream()
+                .map(PagePlaceResponse::of)
+                .toList();
+    }
+
+    /**
+     * Shares of the page, from its upper left corner.
+     *
+     * @param shape its number on the page; 0 where shapes have none
+     * @param paragraph 0 first
+     * @param thing what it is in, in the file's own words; empty of slides
+     */
+    record PagePlaceResponse(int shape, int paragraph, String thing, double x, double y, double width, double height) {
+        static PagePlaceResponse of(DrawnPage.Placed place) {
+            Frame frame = place.frame();
+            return new PagePlaceResponse(
+                    place.shape(),
+                    place.paragraph(),
+                    place.thing(),
+                    frame.x(),
+                    frame.y(),
+                    frame.width(),
+                    frame.height());
+        }
     }
 
     /**

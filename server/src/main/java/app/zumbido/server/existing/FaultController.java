@@ -122,7 +122,8 @@ class FaultController {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
                 .contentType(MediaType.IMAGE_PNG)
-                .body(pictures.draw(row, key, number, () -> checks.mended(row, look, level, order)));
+                .body(pictures.draw(row, key, number, () -> checks.mended(row, look, level, order))
+                        .png());
     }
 
     private Predicate<Judged> which(MendRequest request, ExistingFileRow row, Look look, WcagLevel level) {
@@ -210,7 +211,9 @@ class FaultController {
      * @param where it is, in plain words
      * @param page 1 first; absent where the file does not say where its pages end
      * @param place what it is in, in the file's own words
-     * @param frame where on the page it is, in shares of it
+     * @param shape number of the shape on its page
+     * @param paragraph in it, 0 first
+     * @param frame about where on the page it is, in shares of it; its places tell exactly
      * @param text what is written there
      * @param pages on how many it is seen
      * @param hex the colour that is off
@@ -234,6 +237,7 @@ class FaultController {
             String where,
             @Nullable Integer page,
             String place,
+            @Nullable Integer shape,
             @Nullable Integer paragraph,
             @Nullable FrameResponse frame,
             String text,
@@ -260,6 +264,7 @@ class FaultController {
                     FaultWords.place(fault),
                     place.page().isPresent() ? place.page().getAsInt() : null,
                     place.thing(),
+                    place.shape().isPresent() ? place.shape().getAsInt() : null,
                     place.paragraph().isPresent() ? place.paragraph().getAsInt() : null,
                     place.frame().map(FrameResponse::of).orElse(null),
                     fault.text(),

@@ -1,6 +1,9 @@
 package app.zumbido.server.existing;
 
+import app.zumbido.core.inspect.Findings;
+import app.zumbido.formats.existing.ExistingFile;
 import app.zumbido.formats.existing.FilePages;
+import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.server.source.DecodeGate;
 import app.zumbido.server.storage.BlobStore;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -18,9 +21,10 @@ class PagePictures {
 
     private final BlobStore blobs;
     private final DecodeGate gate;
-    private final Cache<Page, byte[]> drawn = Caffeine.newBuilder()
+    private final Inspections inspections;
+    private final Cache<Page, DrawnPage> drawn = Caffeine.newBuilder()
             .maximumWeight(MOST_PICTURES)
-            .<Page, byte[]>weigher((page, png) -> png.length)
+            .<Page, DrawnPage>weigher((page, made) -> made.png().length)
             .build();
     /** Files as they would be, by what they are made of. */
     private final Cache<String, byte[]> changed = Caffeine.newBuilder()
@@ -30,36 +34,46 @@ class PagePictures {
 
     private record Page(String file, int number) {}
 
-    PagePictures(BlobStore blobs, DecodeGate gate) {
+    PagePictures(BlobStore blobs, DecodeGate gate, Inspections inspections) {
+        this.inspections = inspections;
         this.blobs = blobs;
         this.gate = gate;
     }
 
-    /** @param number 1 for the first @return a PNG file */
-    byte[] draw(ExistingFileRow row, int number) {
+    /** @param number 1 for the first */
+    DrawnPage draw(ExistingFileRow row, int number) {
         return draw(row, row.blob(), number, () -> blobs.get(row.blob()));
     }
 
     /**
      * @param key tells what would be changed from everything else that could be
      * @param change makes the file as it would be
-     * @return a PNG file
      */
-    byte[] draw(ExistingFileRow row, String key, int number, Supplier<byte[]> change) {
+    DrawnPage draw(ExistingFileRow row, String key, int number, Supplier<byte[]> change) {
         if (number < 1 || number > row.pages()) {
             throw ExistingFileException.noSuchPage(number, row.pages());
         }
         Page page = new Page(row.blob() + key, number);
-        byte[] known = drawn.getIfPresent(page);
+        DrawnPage known = drawn.getIfPresent(page);
         if (known != null) {
             return known;
         }
-        byte[] file = key.equals(row.blob()) ? change.get() : changed.get(page.file(), name -> change.get());
-        byte[] png = gate.pass(
+        boolean asItIs = key.equals(row.blob());
+        byte[] file = asItIs ? change.get() : changed.get(page.file(), name -> change.get());
+        DrawnPage made = gate.pass(
                 DRAWN_PIXELS,
-                () -> FilePages.draw(file, row.kind(), number)
+                () -> FilePages.draw(file, row.kind(), number, () -> findings(row, asItIs, file))
                         .orElseThrow(() -> ExistingFileException.noSuchPage(number, row.pages())));
-        drawn.put(page, png);
-        return png;
+        drawn.put(page, made);
+        return made;
+    }
+
+    private Findings findings(ExistingFileRow row, boolean asItIs, byte[] file) {
+        if (asItIs) {
+            return inspections.of(row.blob());
+        }
+        try (ExistingFile opened = ExistingFile.open(file)) {
+            return opened.findings();
+        }
     }
 }

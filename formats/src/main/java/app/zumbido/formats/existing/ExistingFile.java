@@ -13,6 +13,7 @@ import app.zumbido.formats.uses.MendableFile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -38,9 +39,21 @@ public final class ExistingFile implements AutoCloseable {
             return new ExistingFile(mendable);
         }
         opened.ifPresent(ColoredFile::close);
+        if (isCompound(content)) {
+            throw new UnreadableImageException(
+                    Reason.UNKNOWN_KIND,
+                    "The file is protected by a password, or in the form from before 2007: save it as .pptx, .docx or .xlsx"
+                            + " without a password");
+        }
         throw new UnreadableImageException(
                 Reason.UNKNOWN_KIND,
                 "The file is no presentation, document or workbook that can be dressed or checked");
+    }
+
+    /** How encrypted files and those of older programs begin. Source: MS-CFB, 2.2. */
+    private static boolean isCompound(byte[] content) {
+        byte[] signature = {(byte) 0xD0, (byte) 0xCF, 0x11, (byte) 0xE0};
+        return content.length > signature.length && Arrays.equals(content, 0, 4, signature, 0, 4);
     }
 
     /** @return as in {@code pptx}, of templates too */

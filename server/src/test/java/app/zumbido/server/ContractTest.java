@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.zumbido.formats.fonts.ShippedFaces;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -18,6 +20,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Stream;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.DynamicTest;
@@ -159,9 +162,18 @@ class ContractTest {
         return switch (name) {
             case "logo.png" -> logo;
             case "own.ttf" -> ShippedFaces.bytes("lora-700.ttf");
+            case "evening-visits.pptx" -> resource("/demo/evening-visits.pptx");
             case "broken.png" -> Arrays.copyOf(logo, logo.length / 2);
             default -> "This is no picture.".getBytes(StandardCharsets.UTF_8);
         };
+    }
+
+    private static byte[] resource(String name) {
+        try (InputStream in = Objects.requireNonNull(ContractTest.class.getResourceAsStream(name))) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static void assertHas(JsonNode actual, JsonNode expected, String at) {

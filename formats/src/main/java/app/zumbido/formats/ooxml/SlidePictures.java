@@ -51,7 +51,7 @@ public final class SlidePictures {
 
     /** The same, with where its paragraphs stand. */
     public static Optional<DrawnPage> page(byte[] file, int slide, Optional<Look> dress) {
-        byte[] deck = StrictForm.transitional(file);
+        byte[] deck = readable(file);
         try (XMLSlideShow show = open(deck);
                 SlideCharts charts = new SlideCharts(deck)) {
             if (slide < 0 || slide >= show.getSlides().size()) {
@@ -62,6 +62,14 @@ public final class SlidePictures {
         } catch (UnreadableImageException e) {
             throw e;
         } catch (IOException | RuntimeException e) {
+            throw unreadable(e);
+        }
+    }
+
+    private static byte[] readable(byte[] file) {
+        try {
+            return StrictForm.transitional(file);
+        } catch (UnreadableImageException e) {
             throw unreadable(e);
         }
     }

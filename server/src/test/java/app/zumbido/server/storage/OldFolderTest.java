@@ -91,6 +91,8 @@ class OldFolderTest {
                             "source",
                             "font",
                             "handed_over",
+                            "existing_file",
+                            "left_on_purpose",
                             "place_of_use",
                             "brand_defaults",
                             "default_group",

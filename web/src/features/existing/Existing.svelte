@@ -49,9 +49,9 @@
   {#if work.uploads.length > 0}
     <UploadProgress uploads={work.uploads} doing="Walking through" />
   {/if}
-  <ul class="problems" role="alert">
-    {#each work.problems as problem (problem)}<li>{problem}</li>{/each}
-  </ul>
+  <div class="problems" role="alert">
+    {#each work.problems as problem (problem)}<p>{problem}</p>{/each}
+  </div>
   {#if !work.shown}
     <NoFile />
   {:else if work.task === 'dress'}
@@ -85,7 +85,7 @@
     letter-spacing: -0.01em;
   }
 
-  .problems li {
+  .problems p {
     margin-bottom: 8px;
     padding: 4px 8px;
     border-left: 4px solid var(--ink);

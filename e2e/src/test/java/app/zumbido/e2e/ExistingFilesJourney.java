@@ -200,7 +200,7 @@ class ExistingFilesJourney extends Journey {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("What is letter.docx for?");
         assertThat(accessibilityFaults()).isEmpty();
         button("Check it").click();
-        assertThat(page.getByText("letter.docx").first()).isVisible(PATIENTLY);
+        assertThat(page.locator("#which-file option:checked")).hasText("letter.docx");
         assertThat(page.getByLabel("Kinds of faults")).isVisible(PATIENTLY);
     }
 }

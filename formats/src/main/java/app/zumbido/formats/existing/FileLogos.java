@@ -22,6 +22,10 @@ import java.util.Optional;
 public final class FileLogos implements Logos {
     /** Silhouettes that are farther apart are another picture; measured on logos against other logos. */
     private static final double SAME_SHAPE = 0.2;
+    /** Colours that are farther apart are another picture; on a full square they are all that tells. Set by eye. */
+    private static final double SAME_COLORS = 0.3;
+
+    private static final double SAME_GROUND = 0.06;
     /** A logo is seen when so much of it is; a dot of another colour may be pale. Share, set by eye. */
     private static final double MOSTLY = 0.5;
     /** Of the logo's own pictures that are compared. */
@@ -77,6 +81,9 @@ public final class FileLogos implements Logos {
                     .filter(logo -> logo.print().shapeApart(print) <= Math.min(SAME_SHAPE, best + 0.05))
                     .min((one, other) -> Double.compare(
                             one.print().colorsApart(print), other.print().colorsApart(print)))
+                    // Every photograph has the silhouette of an icon that fills its square: the colours must tell.
+                    .filter(logo ->
+                            logo.print().colorsApart(print) <= (logo.print().isFull() ? SAME_GROUND : SAME_COLORS))
                     .map(logo -> new Seen(
                             logo.form(),
                             logo.version(),

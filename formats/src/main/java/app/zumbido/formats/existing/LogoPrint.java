@@ -5,6 +5,7 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.Rounding;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.image.Pixels;
+import java.util.Arrays;
 
 /**
  * What a picture looks like from afar: the silhouette of what is on it, stretched to a square, and its colours. Two prints
@@ -16,6 +17,7 @@ import app.zumbido.core.image.Pixels;
  */
 record LogoPrint(double[] ink, double[] rgb, double ratio) {
     private static final int SIDE = 24;
+    private static final double FULL = 0.85;
     /** Of 255: less is the ground; set by eye. */
     private static final int GROUND = 24;
 
@@ -79,6 +81,11 @@ record LogoPrint(double[] ink, double[] rgb, double ratio) {
             ink[cell] = counts[cell] > 0 ? ink[cell] / counts[cell] : 0;
         }
         return new LogoPrint(ink, rgb, (double) part.width() / part.height());
+    }
+
+    /** Whether it fills its square, so that its silhouette tells nothing. */
+    boolean isFull() {
+        return Arrays.stream(ink).average().orElse(0) > FULL;
     }
 
     /** @return how far the silhouettes are apart, 0 for the same to 1 */

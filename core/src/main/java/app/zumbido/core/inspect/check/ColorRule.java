@@ -61,7 +61,8 @@ final class ColorRule implements Rule {
 
     /** What the whole file has through its theme is told once for each slot: mending it is dressing the file. */
     private static void slot(Spotted spotted, ThemeSlot slot, Findings findings, House house, Faults faults) {
-        Rgb color = findings.slots().get(slot);
+        // A document may name slots and have no theme; what it shows is written beside them.
+        Rgb color = findings.slots().getOrDefault(slot, spotted.color());
         if (color == null
                 || house.has(color)
                 || house.steps().containsKey(color)

@@ -22,6 +22,7 @@ public final class Bench {
         figures.addAll(TypeBench.run());
         figures.addAll(HandoverBench.run());
         figures.addAll(GuideBench.run());
+        figures.addAll(ExistingBench.run());
         figures.addAll(new ServerBench(Path.of(args[0]), Path.of(args[1])).run());
         figures.addAll(new SizeBench(Path.of(args[0])).run());
 

@@ -40,15 +40,6 @@ class ScreenshotJourney extends Journey {
                 .isVisible();
         shoot("magnifier");
         button("Close the magnifier").click();
-        button("Ready palettes").click();
-        field("Words").fill("harbour");
-        page.getByLabel("Ready palettes")
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Deep harbour"))
-                .first()
-                .click();
-        assertThat(page.getByText("Deep harbour, only tried on")).isVisible();
-        shoot("ready-palettes");
-        button("Back to the sources").click();
         choose(file("timetable.pptx", Decks.timetable()));
         assertThat(button("Take its theme")).isVisible();
         shoot("deck");
@@ -65,10 +56,6 @@ class ScreenshotJourney extends Journey {
         page.getByLabel("Mixer of Harbour teal").scrollIntoViewIfNeeded();
         shoot("mixer");
         button("Mix Harbour teal").click();
-        button("Companions").click();
-        assertThat(button("Take all 9")).isVisible();
-        shoot("companions");
-        button("Close").click();
         openStation("Roles");
         shoot("roles");
         openStation("Theme");
@@ -124,6 +111,18 @@ class ScreenshotJourney extends Journey {
         page.getByLabel("Show the slots beside another theme").selectOption("beside Day");
         assertThat(page.locator("[data-slot=dk1]")).containsText("the same");
         shoot("dark-theme");
+
+        openStation("Existing files");
+        assertThat(page.getByText("12 colours in this file")).isVisible();
+        page.waitForFunction("() => [...document.images].slice(0, 4).every((image) => image.complete)");
+        shoot("dress");
+        button("Check").click();
+        page.getByLabel("Kinds of faults")
+                .getByText("cannot be read")
+                .click(new Locator.ClickOptions().setTimeout(60_000));
+        assertThat(page.getByText("FFFF00 on FFFFFF has 1.07 of 3.")).isVisible();
+        page.waitForFunction("() => [...document.images].slice(0, 4).every((image) => image.complete)");
+        shoot("check");
 
         openStation("Palette");
         button("Other palettes").click();

@@ -6,27 +6,66 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
+import java.util.stream.Collectors;
 
-/**
- * Everything that a walk through a finished file found.
- *
- * @param kind as in {@code pptx}
- * @param slots what the slots of its theme hold; empty of a file without one
- */
-public record Findings(
-        String kind,
-        Map<ThemeSlot, Rgb> slots,
-        List<FoundPage> pages,
-        List<Use> uses,
-        List<FoundPicture> pictures,
-        List<FoundChart> charts) {
-    public Findings {
-        slots = Map.copyOf(slots);
-        pages = List.copyOf(pages);
-        uses = List.copyOf(uses);
-        pictures = List.copyOf(pictures);
-        charts = List.copyOf(charts);
+/** Everything that a walk through a finished file found. */
+public final class Findings {
+    private final String kind;
+    private final Map<ThemeSlot, Rgb> slots;
+    private final List<FoundPage> pages;
+    private final List<Use> uses;
+    private final List<FoundPicture> pictures;
+    private final List<FoundChart> charts;
+    private final Map<String, List<Use>> byPart;
+    private final Map<Integer, List<Use>> byPage;
+
+    /**
+     * @param kind as in {@code pptx}
+     * @param slots what the slots of its theme hold; empty of a file without one
+     */
+    public Findings(
+            String kind,
+            Map<ThemeSlot, Rgb> slots,
+            List<FoundPage> pages,
+            List<Use> uses,
+            List<FoundPicture> pictures,
+            List<FoundChart> charts) {
+        this.kind = kind;
+        this.slots = Map.copyOf(slots);
+        this.pages = List.copyOf(pages);
+        this.uses = List.copyOf(uses);
+        this.pictures = List.copyOf(pictures);
+        this.charts = List.copyOf(charts);
+        this.byPart =
+                uses.stream().collect(Collectors.groupingBy(use -> use.place().part()));
+        this.byPage = uses.stream()
+                .filter(use -> use.place().page().isPresent())
+                .collect(Collectors.groupingBy(use -> use.place().page().getAsInt()));
+    }
+
+    /** @return as in {@code pptx} */
+    public String kind() {
+        return kind;
+    }
+
+    public Map<ThemeSlot, Rgb> slots() {
+        return slots;
+    }
+
+    public List<FoundPage> pages() {
+        return pages;
+    }
+
+    public List<Use> uses() {
+        return uses;
+    }
+
+    public List<FoundPicture> pictures() {
+        return pictures;
+    }
+
+    public List<FoundChart> charts() {
+        return charts;
     }
 
     /** Whether it is a presentation, whose pages are looked at from afar. */
@@ -38,19 +77,21 @@ public record Findings(
         return kind.equals("xlsx") || kind.equals("ods");
     }
 
-    /** Whether something belongs to the page itself and not to what lies behind it. */
-    public boolean isOwn(Use use, FoundPage page) {
+    /** @return what belongs to the page itself and not to what lies behind it */
+    public List<Use> own(FoundPage page) {
         return page.part().isEmpty()
-                ? use.place().page().equals(OptionalInt.of(page.number()))
-                : use.place().part().equals(page.part());
+                ? byPage.getOrDefault(page.number(), List.of())
+                : byPart.getOrDefault(page.part(), List.of());
     }
 
     /** @return the uses that are seen on a page, with those of layout and master */
     public List<Use> on(FoundPage page) {
-        return uses.stream()
-                .filter(use -> page.drawn().contains(use.place().part())
-                        || use.place().page().equals(OptionalInt.of(page.number())))
-                .toList();
+        List<Use> seen = new ArrayList<>();
+        page.drawn().forEach(part -> seen.addAll(byPart.getOrDefault(part, List.of())));
+        byPage.getOrDefault(page.number(), List.of()).stream()
+                .filter(use -> !page.drawn().contains(use.place().part()))
+                .forEach(seen::add);
+        return seen;
     }
 
     /** Collects while a file is walked through. */

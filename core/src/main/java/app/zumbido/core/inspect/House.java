@@ -1,6 +1,7 @@
 package app.zumbido.core.inspect;
 
 import app.zumbido.core.color.Difference;
+import app.zumbido.core.color.Lab;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.theme.PageGround;
@@ -119,7 +120,8 @@ public record House(
 
     /** @return the colour of the brand that comes nearest; nothing of a brand without colours */
     public Optional<Rgb> nearest(Rgb color) {
-        return allowed().min(Comparator.comparingDouble(own -> Difference.between(own, color)));
+        Lab wanted = Lab.of(color);
+        return allowed().min(Comparator.comparingDouble(own -> Difference.between(Lab.of(own), wanted)));
     }
 
     /** @return what the brand calls the colour; nothing if it has no name of its own */

@@ -84,7 +84,7 @@ public final class Archive implements AutoCloseable {
     private long copy(ZipArchiveEntry entry, OutputStream out) {
         long copied = 0;
         try (InputStream in = zip.getInputStream(entry)) {
-            byte[] buffer = new byte[BUFFER];
+            byte[] buffer = new byte[(int) Math.max(1, Math.min(BUFFER, entry.getSize() + 1))];
             for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
                 copied += read;
                 if (copied > LARGEST_ENTRY) {
@@ -114,7 +114,9 @@ public final class Archive implements AutoCloseable {
     /** @return what is in the part; nothing if there is none of that name */
     public Optional<byte[]> get(String name) {
         return Optional.ofNullable(zip.getEntry(name)).map(entry -> {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            // What the file says about sizes may be wrong, so it is only where to begin.
+            int size = (int) Math.max(1, Math.min(BUFFER, entry.getSize()));
+            ByteArrayOutputStream out = new ByteArrayOutputStream(size);
             copy(entry, out);
             return out.toByteArray();
         });

@@ -21,12 +21,21 @@ public record PartText(String text, Charset encoding, String mark) {
     /** The declaration stands at the very start. */
     private static final int HEAD = 200;
 
+    private static final char UNREADABLE = '\uFFFD';
+
     private static final Pattern DECLARED =
             Pattern.compile("^<\\?xml [^>]{0,100}?encoding ?= ?[\"']([A-Za-z][A-Za-z0-9._-]{0,40})[\"']");
 
     /** @throws UnreadableImageException if the bytes are no text of the encoding that they claim */
     public static PartText of(byte[] part) {
         Charset encoding = encodingOf(part);
+        if (encoding.equals(StandardCharsets.UTF_8)) {
+            String text = new String(part, StandardCharsets.UTF_8);
+            // Without the sign that stands for what cannot be read, everything was read.
+            if (text.indexOf(UNREADABLE) < 0) {
+                return withMark(text, encoding);
+            }
+        }
         try {
             String text = encoding.newDecoder()
                     .onMalformedInput(CodingErrorAction.REPORT)

@@ -13,16 +13,27 @@ import java.util.stream.Stream;
 
 /** A part as a tree, for those in which a colour depends on what stands elsewhere. */
 public final class PartTree {
+    private static final int FEW = 4;
+
     private PartTree() {}
 
     /** An element with what stands in it. */
     public static final class Node {
         private final Tag tag;
-        private final List<Node> children = new ArrayList<>();
-        private final StringBuilder text = new StringBuilder();
+        /** Most elements have none or a few. */
+        private List<Node> children = List.of();
+
+        private String text = "";
 
         private Node(Tag tag) {
             this.tag = tag;
+        }
+
+        private void add(Node child) {
+            if (children.isEmpty()) {
+                children = new ArrayList<>(FEW);
+            }
+            children.add(child);
         }
 
         public Tag tag() {
@@ -39,6 +50,9 @@ public final class PartTree {
 
         /** @return what is written in it and in everything inside it */
         public String text() {
+            if (children.isEmpty()) {
+                return text;
+            }
             StringBuilder all = new StringBuilder(text);
             children.forEach(child -> all.append(child.text()));
             return all.toString();
@@ -137,7 +151,7 @@ public final class PartTree {
             if (open.isEmpty()) {
                 roots.add(node);
             } else if (open.size() < DEEPEST) {
-                open.peek().children.add(node);
+                open.peek().add(node);
             }
             open.push(node);
         }
@@ -145,7 +159,9 @@ public final class PartTree {
         @Override
         public void text(String text) {
             if (!open.isEmpty()) {
-                open.peek().text.append(text);
+                Node node = open.peek();
+                // Mostly it comes in one piece.
+                node.text = node.text.isEmpty() ? text : node.text + text;
             }
         }
 

@@ -83,7 +83,7 @@ public final class PartXml {
         LocationInfo location = reader.getLocationInfo();
         int from = (int) location.getStartingCharOffset();
         // What an entity stands for is counted from its own beginning.
-        boolean here = from >= 0 && text.startsWith("<" + qualified(reader.getPrefix(), reader.getLocalName()), from);
+        boolean here = from >= 0 && isOpening(text, from, reader.getPrefix(), reader.getLocalName());
         return new Tag(
                 part,
                 reader.getLocalName(),
@@ -92,6 +92,20 @@ public final class PartXml {
                 text,
                 here ? from : -1,
                 here ? (int) location.getEndingCharOffset() : -1);
+    }
+
+    private static boolean isOpening(String text, int from, String prefix, String local) {
+        if (from >= text.length() || text.charAt(from) != '<') {
+            return false;
+        }
+        if (prefix == null || prefix.isEmpty()) {
+            return text.startsWith(local, from + 1);
+        }
+        int colon = from + 1 + prefix.length();
+        return text.startsWith(prefix, from + 1)
+                && colon < text.length()
+                && text.charAt(colon) == ':'
+                && text.startsWith(local, colon + 1);
     }
 
     private static String qualified(String prefix, String local) {

@@ -15,7 +15,10 @@ import app.zumbido.core.inspect.Written;
 import app.zumbido.formats.archive.PartTree;
 import app.zumbido.formats.archive.PartTree.Node;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -69,6 +72,8 @@ final class DeckPage {
         private final DeckSheet sheet;
         private final On on;
         private final boolean tells;
+        /** Every shape is asked for several times. */
+        private final Map<Node, List<Node>> behind = new IdentityHashMap<>();
 
         /** @param tells whether what is found is told, or only laid beneath what comes */
         Sheet(DeckSheet sheet, On on, boolean tells) {
@@ -79,6 +84,10 @@ final class DeckPage {
 
         void walk() {
             addAll(sheet.shapes(), page, new Fill.Clear());
+        }
+
+        private List<Node> behind(Node shape) {
+            return behind.computeIfAbsent(shape, sheet::behind);
         }
 
         private void tell(Place place, Purpose purpose, List<Seen> colors, Standing standing) {
@@ -122,7 +131,7 @@ final class DeckPage {
                 return;
             }
             Optional<Frame> frame = frames.frame(shape)
-                    .or(() -> sheet.behind(shape).stream()
+                    .or(() -> behind(shape).stream()
                             .flatMap(other -> page.frame(other).stream())
                             .findFirst());
             Place place = place(shape, frame);
@@ -156,7 +165,10 @@ final class DeckPage {
             if (subtitle) {
                 return Purpose.SUBTITLE;
             }
-            String kind = DeckText.kind(slide, shape).orElse("");
+            if (placeholder.isEmpty()) {
+                return Purpose.BODY;
+            }
+            String kind = DeckText.kind(shape, behind(shape)).orElse("");
             if (SMALL_PRINT.contains(kind)) {
                 return Purpose.SMALL_PRINT;
             }
@@ -174,10 +186,13 @@ final class DeckPage {
             place.frame().ifPresent(frame -> layers.put(frame, box.fill(), box.on()));
             boolean inBox = !(box.fill() instanceof Fill.Clear);
             Purpose written = inBox && box.written() == Purpose.BODY ? Purpose.BOX_TEXT : box.written();
+            if (!tells || paragraphs.isEmpty()) {
+                return;
+            }
             addText(
                     shape,
                     place,
-                    DeckText.inShape(sheet, shape, deck.defaultText()),
+                    DeckText.inShape(sheet, shape, behind(shape), deck.defaultText()),
                     new Text(
                             paragraphs,
                             written,
@@ -201,9 +216,6 @@ final class DeckPage {
         }
 
         private void addText(Node holder, Place place, DeckText letters, Text text) {
-            if (!tells || text.paragraphs().isEmpty()) {
-                return;
-            }
             List<Optional<Frame>> frames = frames(holder, place, letters, text.paragraphs());
             double room = place.frame()
                     .map(frame -> SlideText.room(frame, page.width()))
@@ -232,12 +244,12 @@ final class DeckPage {
         }
 
         private List<Optional<Frame>> frames(Node holder, Place place, DeckText letters, List<Paragraph> paragraphs) {
-            if (place.frame().isEmpty()) {
-                return paragraphs.stream().map(one -> Optional.<Frame>empty()).toList();
+            if (place.frame().isEmpty() || holder.name().equals("tc")) {
+                return Collections.nCopies(paragraphs.size(), place.frame());
             }
             String anchor = holder.at("txBody", "bodyPr")
                     .flatMap(node -> node.attribute("anchor"))
-                    .or(() -> sheet.behind(holder).stream()
+                    .or(() -> behind(holder).stream()
                             .flatMap(other -> other.at("txBody", "bodyPr").stream())
                             .flatMap(node -> node.attribute("anchor").stream())
                             .findFirst())
@@ -264,7 +276,7 @@ final class DeckPage {
                     .flatMap(properties -> fill(properties, ofGroup))
                     .or(() -> shape.at("style", "fillRef")
                             .flatMap(reference -> slide.theme().fill(reference, slide.colors())))
-                    .or(() -> sheet.behind(shape).stream()
+                    .or(() -> behind(shape).stream()
                             .flatMap(other -> other.child("spPr").stream())
                             .flatMap(properties -> fill(properties, new Fill.Clear()).stream())
                             .findFirst())
@@ -275,7 +287,7 @@ final class DeckPage {
             return line(shape)
                     .or(() -> shape.at("style", "lnRef")
                             .flatMap(reference -> slide.theme().line(reference, slide.colors())))
-                    .or(() -> sheet.behind(shape).stream()
+                    .or(() -> behind(shape).stream()
                             .flatMap(other -> line(other).stream())
                             .findFirst())
                     .orElseGet(Fill.Clear::new);
@@ -378,11 +390,14 @@ final class DeckPage {
                 Box box = new Box(fill, behind, Purpose.TABLE_TEXT, On.CELL);
                 Purpose written = cell.head() ? Purpose.TABLE_HEAD_TEXT : Purpose.TABLE_TEXT;
                 Standing standing = fill instanceof Fill.Clear ? behind : standing(box);
-                addText(
-                        cell.node(),
-                        here,
-                        DeckText.inCell(slide, cell.node(), table.text(cell), deck.defaultText()),
-                        new Text(paragraphs(cell.node()), written, true, Optional.of(standing)));
+                List<Paragraph> paragraphs = paragraphs(cell.node());
+                if (tells && !paragraphs.isEmpty()) {
+                    addText(
+                            cell.node(),
+                            here,
+                            DeckText.inCell(slide, cell.node(), table.text(cell), deck.defaultText()),
+                            new Text(paragraphs, written, true, Optional.of(standing)));
+                }
                 tell(here, Purpose.EDGE, table.edges(cell), behind);
             }
         }
@@ -398,15 +413,24 @@ final class DeckPage {
     }
 
     private static List<Paragraph> paragraphs(Node holder) {
+        Optional<Node> body = holder.child("txBody");
+        if (body.isEmpty()) {
+            return List.of();
+        }
         List<Paragraph> paragraphs = new ArrayList<>();
-        List<Node> all = holder.child("txBody").stream()
-                .flatMap(body -> body.children("p"))
-                .toList();
-        for (int i = 0; i < all.size(); i++) {
-            List<Node> runs =
-                    all.get(i).inside().stream().filter(DeckPage::isWritten).toList();
-            if (!runs.isEmpty()) {
-                paragraphs.add(new Paragraph(i, all.get(i), runs));
+        int number = 0;
+        for (Node paragraph : body.get().children()) {
+            if (paragraph.name().equals("p")) {
+                List<Node> runs = new ArrayList<>();
+                for (Node node : paragraph.children()) {
+                    if (isWritten(node)) {
+                        runs.add(node);
+                    }
+                }
+                if (!runs.isEmpty()) {
+                    paragraphs.add(new Paragraph(number, paragraph, runs));
+                }
+                number++;
             }
         }
         return paragraphs;
@@ -414,6 +438,6 @@ final class DeckPage {
 
     private static boolean isWritten(Node node) {
         return (node.name().equals("r") || node.name().equals("fld"))
-                && node.child("t").filter(text -> !text.text().isBlank()).isPresent();
+                && node.child("t").map(text -> !text.text().isBlank()).orElse(false);
     }
 }

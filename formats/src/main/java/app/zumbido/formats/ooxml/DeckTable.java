@@ -4,7 +4,9 @@ import app.zumbido.core.inspect.Frame;
 import app.zumbido.formats.archive.PartTree.Node;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -16,6 +18,13 @@ final class DeckTable {
     private final Node table;
     private final Optional<Node> style;
     private final List<Node> rows;
+    /** Most cells of a table have the same parts of its style. */
+    private final Map<List<String>, List<Node>> parts = new HashMap<>();
+
+    private final Map<List<Node>, Optional<Fill>> fills = new HashMap<>();
+    private final Map<List<Node>, Optional<Seen>> texts = new HashMap<>();
+    private final double[] widths;
+    private final double[] heights;
 
     /**
      * A cell that is seen.
@@ -30,6 +39,12 @@ final class DeckTable {
         this.table = table;
         this.style = style;
         this.rows = table.children("tr").toList();
+        this.widths = lengths(
+                table.child("tblGrid").stream()
+                        .flatMap(grid -> grid.children("gridCol"))
+                        .toList(),
+                "w");
+        this.heights = lengths(rows, "h");
     }
 
     /** @return id of its style */
@@ -72,9 +87,11 @@ final class DeckTable {
         int upright = column - (has("firstCol") ? 1 : 0);
         add(names, has("bandCol") && !firstColumn && !lastColumn, upright % 2 == 0 ? "band1V" : "band2V");
         names.add("wholeTbl");
-        return names.stream()
-                .flatMap(name -> style.flatMap(node -> node.child(name)).stream())
-                .toList();
+        return parts.computeIfAbsent(
+                names,
+                key -> key.stream()
+                        .flatMap(name -> style.flatMap(node -> node.child(name)).stream())
+                        .toList());
     }
 
     private static void add(List<String> names, boolean holds, String name) {
@@ -95,26 +112,19 @@ final class DeckTable {
 
     /** @return where the cell lies, as far as the table says how wide its columns and how tall its rows are */
     Optional<Frame> frame(Cell cell, Frame table) {
-        double[] columns = lengths(
-                this.table.child("tblGrid").stream()
-                        .flatMap(grid -> grid.children("gridCol"))
-                        .toList(),
-                "w");
-        double[] heights = lengths(rows, "h");
-        double width = Arrays.stream(columns).sum();
+        double width = Arrays.stream(widths).sum();
         double height = Arrays.stream(heights).sum();
-        if (width <= 0 || height <= 0 || cell.column() >= columns.length) {
+        if (width <= 0 || height <= 0 || cell.column() >= widths.length) {
             return Optional.empty();
         }
-        double left = Arrays.stream(columns, 0, cell.column()).sum();
+        int end = Math.min(widths.length, cell.column() + span(cell));
+        double left = Arrays.stream(widths, 0, cell.column()).sum();
         double top = Arrays.stream(heights, 0, cell.row()).sum();
-        double right = left
-                + Arrays.stream(columns, cell.column(), Math.min(columns.length, cell.column() + span(cell)))
-                        .sum();
+        double across = Arrays.stream(widths, cell.column(), end).sum();
         return Optional.of(new Frame(
                 table.x() + left / width * table.width(),
                 table.y() + top / height * table.height(),
-                (right - left) / width * table.width(),
+                across / width * table.width(),
                 heights[cell.row()] / height * table.height()));
     }
 
@@ -140,9 +150,11 @@ final class DeckTable {
         return cell.node()
                 .child("tcPr")
                 .flatMap(properties -> Fill.in(properties, slide.colors(), Optional.empty()))
-                .or(() -> cell.styles().stream()
-                        .flatMap(part -> part.child("tcStyle").flatMap(this::ofStyle).stream())
-                        .findFirst())
+                .or(() -> fills.computeIfAbsent(
+                        cell.styles(),
+                        styles -> styles.stream()
+                                .flatMap(part -> part.child("tcStyle").flatMap(this::ofStyle).stream())
+                                .findFirst()))
                 .orElseGet(Fill.Clear::new);
     }
 
@@ -157,10 +169,12 @@ final class DeckTable {
 
     /** @return what the style says about the text of the cell */
     Optional<Seen> text(Cell cell) {
-        return cell.styles().stream()
-                .flatMap(part -> part.child("tcTxStyle").stream())
-                .flatMap(text -> slide.colors().in(text, Optional.empty()).stream())
-                .findFirst();
+        return texts.computeIfAbsent(
+                cell.styles(),
+                styles -> styles.stream()
+                        .flatMap(part -> part.child("tcTxStyle").stream())
+                        .flatMap(text -> slide.colors().in(text, Optional.empty()).stream())
+                        .findFirst());
     }
 
     /** @return colours of the edges that the cell itself has */

@@ -6,10 +6,11 @@ import app.zumbido.core.inspect.Spot;
 import app.zumbido.core.inspect.Written;
 import app.zumbido.formats.archive.PartTree.Node;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Stream;
 
 /**
  * How something on a slide is written: as the run itself, its paragraph, the shape, the layout, the master, or the
@@ -28,6 +29,10 @@ final class DeckText {
     private final Optional<Seen> ofStyle;
     private final List<Node> last;
     private final double scale;
+    /** Properties of runs that levels say, asked for by every run. */
+    private final Map<Integer, List<Node>> first = new HashMap<>();
+
+    private final Map<Integer, List<Node>> then = new HashMap<>();
 
     /**
      * @param lists styles of lists that come first, the nearest first
@@ -51,10 +56,10 @@ final class DeckText {
         this.scale = scale;
     }
 
-    static DeckText inShape(DeckSheet slide, Node shape, Optional<Node> defaults) {
+    /** @param behind the shapes of layout and master that it takes the rest from */
+    static DeckText inShape(DeckSheet slide, Node shape, List<Node> behind, Optional<Node> defaults) {
         List<Node> lists = new ArrayList<>();
         shape.at("txBody", "lstStyle").ifPresent(lists::add);
-        List<Node> behind = slide.behind(shape);
         behind.forEach(other -> other.at("txBody", "lstStyle").ifPresent(lists::add));
         Optional<Node> reference = shape.at("style", "fontRef");
         Optional<Seen> ofStyle = reference.flatMap(node -> slide.colors().in(node, Optional.empty()));
@@ -71,11 +76,7 @@ final class DeckText {
     }
 
     /** @return the kind of placeholder that the shape is, as a master has it; nothing of one that is none */
-    static Optional<String> kind(DeckSheet slide, Node shape) {
-        return kind(shape, slide.behind(shape));
-    }
-
-    private static Optional<String> kind(Node shape, List<Node> behind) {
+    static Optional<String> kind(Node shape, List<Node> behind) {
         List<Node> all = new ArrayList<>(List.of(shape));
         all.addAll(behind);
         Optional<Node> named = all.stream()
@@ -137,13 +138,9 @@ final class DeckText {
     }
 
     private Seen inherited(int level) {
-        return properties(lists, level)
-                .flatMap(node -> color(node).stream())
-                .findFirst()
+        return first(first(level), this::color)
                 .or(() -> ofStyle)
-                .or(() -> properties(last, level)
-                        .flatMap(node -> color(node).stream())
-                        .findFirst())
+                .or(() -> first(then(level), this::color))
                 .or(() -> slide.colors().slot("tx1", Optional.empty()))
                 .orElseGet(() -> new Seen(Rgb.BLACK, new Setting.Implied()));
     }
@@ -153,21 +150,33 @@ final class DeckText {
                 .flatMap(fill -> fill.colors().stream().findFirst());
     }
 
+    private List<Node> first(int level) {
+        return first.computeIfAbsent(level, number -> properties(lists, number));
+    }
+
+    private List<Node> then(int level) {
+        return then.computeIfAbsent(level, number -> properties(last, number));
+    }
+
     /** @return properties of runs of that level, the nearest first */
-    private static Stream<Node> properties(List<Node> styles, int level) {
-        return styles.stream()
-                .flatMap(style -> Stream.of("lvl" + level + "pPr", "defPPr")
-                        .flatMap(name -> style.child(name).stream())
-                        .flatMap(node -> node.child("defRPr").stream()));
+    private static List<Node> properties(List<Node> styles, int level) {
+        List<Node> found = new ArrayList<>();
+        for (Node style : styles) {
+            for (String name : List.of("lvl" + level + "pPr", "defPPr")) {
+                style.child(name).flatMap(node -> node.child("defRPr")).ifPresent(found::add);
+            }
+        }
+        return found;
     }
 
     /** @return how the run is written */
     Written written(Node paragraph, Node run) {
         int level = level(paragraph);
-        List<Node> holders = Stream.of(run.child("rPr").stream(), properties(lists, level), properties(last, level))
-                .flatMap(Function.identity())
-                .toList();
         Optional<Node> own = run.child("rPr");
+        List<Node> holders = new ArrayList<>();
+        own.ifPresent(holders::add);
+        holders.addAll(first(level));
+        holders.addAll(then(level));
         Optional<Node> typeface = first(holders, node -> node.child("latin"));
         String named = typeface.flatMap(node -> node.attribute("typeface")).orElseGet(this::referred);
         double points = first(holders, node -> node.attribute("sz").flatMap(Percent::number))
@@ -197,6 +206,12 @@ final class DeckText {
     }
 
     private static <T> Optional<T> first(List<Node> holders, Function<Node, Optional<T>> asked) {
-        return holders.stream().flatMap(node -> asked.apply(node).stream()).findFirst();
+        for (Node node : holders) {
+            Optional<T> said = asked.apply(node);
+            if (said.isPresent()) {
+                return said;
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -49,10 +49,12 @@ record DrawingColors(Map<ThemeSlot, Rgb> slots, Map<String, ThemeSlot> map) {
 
     /** @param parent what holds the colour. */
     Optional<Seen> in(Node parent, Optional<Seen> given) {
-        return parent.children().stream()
-                .filter(child -> isColor(child.name()))
-                .findFirst()
-                .flatMap(child -> of(child, given));
+        for (Node child : parent.children()) {
+            if (isColor(child.name())) {
+                return of(child, given);
+            }
+        }
+        return Optional.empty();
     }
 
     private Optional<Seen> of(Node element, Optional<Seen> given) {

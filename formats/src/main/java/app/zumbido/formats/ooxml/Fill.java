@@ -52,9 +52,13 @@ sealed interface Fill {
      * @return nothing if it does not say it
      */
     static Optional<Fill> in(Node holder, DrawingColors colors, Optional<Seen> given) {
-        return holder.children().stream()
-                .flatMap(child -> of(child, colors, given).stream())
-                .findFirst();
+        for (Node child : holder.children()) {
+            Optional<Fill> fill = of(child, colors, given);
+            if (fill.isPresent()) {
+                return fill;
+            }
+        }
+        return Optional.empty();
     }
 
     /** @param element as {@code solidFill}; others are not fills */

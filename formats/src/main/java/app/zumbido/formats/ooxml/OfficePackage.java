@@ -19,6 +19,7 @@ final class OfficePackage {
 
     private final Archive archive;
     private final Map<String, List<Relation>> relations = new HashMap<>();
+    private final Map<String, Map<String, String>> byId = new HashMap<>();
 
     /**
      * A reference to another part.
@@ -64,8 +65,10 @@ final class OfficePackage {
 
     /** @return names of the parts that the part refers to, by the ids it calls them */
     Map<String, String> byId(String part) {
-        return relations(part).stream()
-                .collect(Collectors.toMap(Relation::id, Relation::target, (first, second) -> first));
+        return byId.computeIfAbsent(
+                part,
+                name -> relations(name).stream()
+                        .collect(Collectors.toMap(Relation::id, Relation::target, (first, second) -> first)));
     }
 
     /** @return in the order of the file; those that lead outside the file are left out */

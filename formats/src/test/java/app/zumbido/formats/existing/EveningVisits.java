@@ -10,7 +10,6 @@ import app.zumbido.core.type.FontPair;
 import app.zumbido.formats.BrandExample;
 import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.fonts.KnownFamilies;
-import app.zumbido.formats.guide.ExampleAssets;
 import app.zumbido.formats.layouts.SlideSize;
 import app.zumbido.formats.office.slides.PresentationTemplate;
 import java.awt.Color;
@@ -72,10 +71,7 @@ public final class EveningVisits {
 
     static byte[] deck() throws IOException {
         ByteArrayOutputStream template = new ByteArrayOutputStream();
-        new PresentationTemplate(SlideSize.STANDARD)
-                .write(
-                        Order.of(oldLook().look(), new ExampleAssets(Rgb.ofHex("24406E"), Rgb.ofHex("B2161B"), 2.4)),
-                        template);
+        new PresentationTemplate(SlideSize.STANDARD).write(Order.of(oldLook().look(), new OldMark()), template);
         try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(template.toByteArray()))) {
             new EveningVisits(show).fill();
             ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -89,7 +89,7 @@ class ListedFileTest {
     void countsTheCellsOfAWorkbookThatHoldSomething() throws IOException {
         ListedFile workbook = ListedFile.read(OfficeFiles.workbook()).orElseThrow();
         assertThat(workbook.kind()).isEqualTo("xlsx");
-        assertThat(workbook.inventory().combinations()).contains(new Combination(Rgb.WHITE, TEAL, 2));
+        assertThat(workbook.inventory().combinations()).contains(new Combination(Rgb.WHITE, TEAL, 3));
         assertThat(find(workbook.inventory(), TEAL).uses()).isEqualTo(Map.of(ColorUse.GROUND, 3));
     }
 

@@ -54,7 +54,7 @@ final class ColorRule implements Rule {
 
     private static void offLimits(Spotted spotted, House house, Repaints repaints, Faults faults) {
         Faults.Draft draft = spotted.fault(FaultKind.OFF_LIMITS);
-        nearest(spotted, house, repaints).ifPresent(draft::by);
+        nearest(spotted, repaints).ifPresent(draft::by);
         meant(spotted, house, repaints).ifPresent(draft::by);
         faults.add(draft);
     }
@@ -88,7 +88,7 @@ final class ColorRule implements Rule {
 
     private static void byHand(Spotted spotted, Findings findings, House house, Repaints repaints, Faults faults) {
         Rgb color = spotted.color();
-        Optional<SlotColor> slot = house.slotOf(color, spotted.first().what(), findings.kind());
+        Optional<SlotColor> slot = repaints.ofBrand(color, spotted.first().what());
         if (slot.isPresent() && spotted.spots().isEmpty()) {
             return;
         }
@@ -100,7 +100,7 @@ final class ColorRule implements Rule {
             draft.word(slot.get().slot().code());
             faults.add(draft);
         } else if (!house.has(color) && !house.steps().containsKey(color)) {
-            house.nearest(color).ifPresent(nearest -> beside(spotted, nearest, house, repaints, faults));
+            repaints.nearest(color).ifPresent(nearest -> beside(spotted, nearest, house, repaints, faults));
         }
     }
 
@@ -120,13 +120,14 @@ final class ColorRule implements Rule {
         faults.add(draft);
     }
 
-    private static Optional<Mending> nearest(Spotted spotted, House house, Repaints repaints) {
-        return house.nearest(spotted.color()).flatMap(color -> repaints.to(color, Mending.Kind.NEAREST_BRAND, spotted));
+    private static Optional<Mending> nearest(Spotted spotted, Repaints repaints) {
+        return repaints.nearest(spotted.color())
+                .flatMap(color -> repaints.to(color, Mending.Kind.NEAREST_BRAND, spotted));
     }
 
     private static Optional<Mending> meant(Spotted spotted, House house, Repaints repaints) {
         return Meant.color(spotted.first(), house)
-                .filter(color -> !color.equals(house.nearest(spotted.color()).orElse(null)))
+                .filter(color -> !color.equals(repaints.nearest(spotted.color()).orElse(null)))
                 .flatMap(color -> repaints.to(color, Mending.Kind.SLOT_THAT_IS_MEANT, spotted));
     }
 }

@@ -29,16 +29,12 @@ final class HierarchyRule implements Rule {
     @Override
     public void judge(Findings findings, House house, Faults faults) {
         for (FoundPage page : findings.pages()) {
-            judge(ofPage(page, findings), house, faults);
+            judge(findings.own(page), house, faults);
         }
         if (findings.pages().isEmpty()) {
             judge(findings.uses(), house, faults);
         }
         mainUnused(findings, house, faults);
-    }
-
-    private static List<Use> ofPage(FoundPage page, Findings findings) {
-        return findings.uses().stream().filter(use -> findings.isOwn(use, page)).toList();
     }
 
     private static void judge(List<Use> uses, House house, Faults faults) {

@@ -36,11 +36,11 @@ final class HighlightRule implements Rule {
 
     private static void judge(FoundPage page, Rgb highlight, Findings findings, Faults faults) {
         Map<Object, Use> things = new LinkedHashMap<>();
-        for (Use use : findings.uses()) {
-            if (findings.isOwn(use, page) || ofChart(use, page)) {
-                if (use.color().equals(highlight)) {
-                    things.putIfAbsent(thing(use), use);
-                }
+        for (Use use : findings.on(page)) {
+            boolean behind = page.drawn().contains(use.place().part())
+                    && !use.place().part().equals(page.part());
+            if (!behind && use.color().equals(highlight)) {
+                things.putIfAbsent(thing(use), use);
             }
         }
         List<Use> weighty = things.values().stream()
@@ -51,12 +51,6 @@ final class HighlightRule implements Rule {
         } else if (weighty.isEmpty() && !things.isEmpty()) {
             add(things.values().iterator().next(), 0, faults);
         }
-    }
-
-    private static boolean ofChart(Use use, FoundPage page) {
-        return use.purpose() == Purpose.SERIES
-                && use.place().page().isPresent()
-                && use.place().page().getAsInt() == page.number();
     }
 
     /** A box and its edge are one thing, and so are the cells of a table; each paragraph is one. */

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * How many colours are seen on a page besides its ground and its ordinary text. Tints count with the colour that they are
@@ -38,8 +39,8 @@ final class NumberRule implements Rule {
         for (FoundPage page : findings.pages()) {
             List<Use> uses = findings.on(page);
             List<Rgb> colors = colors(uses, findings, house);
-            long things = uses.stream()
-                    .filter(use -> use.purpose() != Purpose.PAGE_GROUND && findings.isOwn(use, page))
+            long things = findings.own(page).stream()
+                    .filter(use -> use.purpose() != Purpose.PAGE_GROUND)
                     .map(use -> use.place().shape())
                     .distinct()
                     .count();
@@ -64,24 +65,30 @@ final class NumberRule implements Rule {
 
     private static List<Rgb> colors(List<Use> uses, Findings findings, House house) {
         Set<Rgb> ordinary = new HashSet<>(house.jobs().texts());
+        Set<Rgb> grounds = grounds(uses);
+        Set<Rgb> known = new HashSet<>();
         List<Rgb> colors = new ArrayList<>();
         for (Use use : uses) {
             Rgb base = base(use, findings, house);
             boolean quiet = use.purpose() == Purpose.PAGE_GROUND
                     || use.purpose() == Purpose.SERIES
                     || use.what() == ColorUse.TEXT && ordinary.contains(use.color())
-                    || isGround(base, uses);
-            if (!quiet && colors.stream().noneMatch(other -> Difference.between(other, base) < House.NEAR)) {
+                    || grounds.contains(base)
+                    || known.contains(base);
+            if (!quiet
+                    && known.add(base)
+                    && colors.stream().noneMatch(other -> Difference.between(other, base) < House.NEAR)) {
                 colors.add(base);
             }
         }
         return colors;
     }
 
-    private static boolean isGround(Rgb color, List<Use> uses) {
+    private static Set<Rgb> grounds(List<Use> uses) {
         return uses.stream()
-                .anyMatch(use ->
-                        use.purpose() == Purpose.PAGE_GROUND && use.color().equals(color));
+                .filter(use -> use.purpose() == Purpose.PAGE_GROUND)
+                .map(Use::color)
+                .collect(Collectors.toSet());
     }
 
     private static Rgb base(Use use, Findings findings, House house) {
@@ -94,11 +101,8 @@ final class NumberRule implements Rule {
     /** Also what is only written. */
     private static Set<Rgb> all(List<Use> uses) {
         Set<Rgb> colors = new HashSet<>();
-        for (Use use : uses) {
-            if (use.purpose() != Purpose.PAGE_GROUND && !isGround(use.color(), uses)) {
-                colors.add(use.color());
-            }
-        }
+        uses.forEach(use -> colors.add(use.color()));
+        colors.removeAll(grounds(uses));
         return colors;
     }
 }

@@ -56,15 +56,15 @@ final class TintRule implements Rule {
     }
 
     private static void onPage(FoundPage page, Findings findings, House house, Faults faults) {
-        List<Use> own = findings.uses().stream()
-                .filter(use -> findings.isOwn(use, page) && use.purpose() != Purpose.SERIES)
+        List<Use> own = findings.own(page).stream()
+                .filter(use -> use.purpose() == Purpose.SHAPE_FILL)
                 .toList();
+        if (own.isEmpty()) {
+            return;
+        }
         Set<Rgb> seen = findings.on(page).stream().map(Use::color).collect(Collectors.toSet());
         Set<Rgb> told = new HashSet<>();
         for (Use use : own) {
-            if (use.purpose() != Purpose.SHAPE_FILL) {
-                continue;
-            }
             base(use.color(), use.setting(), findings, house)
                     .filter(top -> !seen.contains(top) && told.add(top))
                     .ifPresent(top -> faults.add(new Faults.Draft(FaultKind.TINTS_FIRST, use.place())

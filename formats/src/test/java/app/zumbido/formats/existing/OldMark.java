@@ -1,0 +1,58 @@
+package app.zumbido.formats.existing;
+
+import app.zumbido.core.color.Rgb;
+import app.zumbido.core.logos.LogoForm;
+import app.zumbido.core.logos.LogoVersion;
+import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.LogoPicture;
+import app.zumbido.formats.logos.LogoDrawing;
+import app.zumbido.formats.logos.PaintedShape;
+import java.awt.geom.Arc2D;
+import java.awt.geom.Path2D;
+import java.util.List;
+import java.util.Optional;
+
+/** What the observatory had before: a dome on a hill, invented as everything here. */
+record OldMark() implements Assets {
+    private static LogoDrawing drawing() {
+        Path2D hill = new Path2D.Double();
+        hill.moveTo(0, 100);
+        hill.lineTo(90, 60);
+        hill.lineTo(150, 60);
+        hill.lineTo(240, 100);
+        hill.closePath();
+        return new LogoDrawing(
+                240,
+                100,
+                List.of(
+                        new PaintedShape(hill, Rgb.ofHex("24406E"), 1),
+                        new PaintedShape(
+                                new Arc2D.Double(90, 10, 60, 90, 0, 180, Arc2D.CHORD), Rgb.ofHex("B2161B"), 1)));
+    }
+
+    @Override
+    public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
+        LogoDrawing drawn = drawing();
+        return Optional.of(new LogoPicture() {
+            @Override
+            public double ratio() {
+                return drawn.width() / drawn.height();
+            }
+
+            @Override
+            public byte[] svg() {
+                return drawn.svg();
+            }
+
+            @Override
+            public byte[] png(int width) {
+                return drawn.png(width);
+            }
+        });
+    }
+
+    @Override
+    public Optional<LogoPicture> logoOn(LogoForm form, Rgb ground) {
+        return logo(form, LogoVersion.LIGHT);
+    }
+}

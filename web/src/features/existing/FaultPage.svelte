@@ -131,6 +131,11 @@
     width: 88px;
   }
 
+  li img {
+    min-height: 50px;
+    background: var(--paper);
+  }
+
   li button {
     display: block;
     width: 100%;

@@ -27,7 +27,7 @@
 
   img {
     width: 100%;
-    min-height: 60px;
+    min-height: 100px;
     outline: 1px solid var(--hair);
     background: var(--paper);
   }

@@ -114,14 +114,18 @@ class ScreenshotJourney extends Journey {
 
         openStation("Existing files");
         assertThat(page.getByText("12 colours in this file")).isVisible();
-        page.waitForFunction("() => [...document.images].slice(0, 4).every((image) => image.complete)");
+        page.waitForFunction(
+                "() => [...document.images].filter((image) => image.getBoundingClientRect().top < innerHeight)"
+                        + ".every((image) => image.complete)");
         shoot("dress");
         button("Check").click();
         page.getByLabel("Kinds of faults")
                 .getByText("cannot be read")
                 .click(new Locator.ClickOptions().setTimeout(60_000));
         assertThat(page.getByText("FFFF00 on FFFFFF has 1.07 of 3.")).isVisible();
-        page.waitForFunction("() => [...document.images].slice(0, 4).every((image) => image.complete)");
+        page.waitForFunction(
+                "() => [...document.images].filter((image) => image.getBoundingClientRect().top < innerHeight)"
+                        + ".every((image) => image.complete)");
         shoot("check");
 
         openStation("Palette");

@@ -23,7 +23,7 @@ public final class FileLogos implements Logos {
     /** Silhouettes that are farther apart are another picture; measured on logos against other logos. */
     private static final double SAME_SHAPE = 0.2;
     /** Colours that are farther apart are another picture; on a full square they are all that tells. Set by eye. */
-    private static final double SAME_COLORS = 0.3;
+    private static final double SAME_COLORS = 0.12;
 
     private static final double SAME_GROUND = 0.06;
     /** A logo is seen when so much of it is; a dot of another colour may be pale. Share, set by eye. */

@@ -7,27 +7,26 @@ import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.formats.logos.PaintedShape;
-import java.awt.geom.Arc2D;
+import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.util.List;
 import java.util.Optional;
 
-/** What the observatory had before: a dome on a hill, invented as everything here. */
+/** What the observatory had before: a telescope and a star, invented as everything here. */
 record OldMark() implements Assets {
     private static LogoDrawing drawing() {
-        Path2D hill = new Path2D.Double();
-        hill.moveTo(0, 100);
-        hill.lineTo(90, 60);
-        hill.lineTo(150, 60);
-        hill.lineTo(240, 100);
-        hill.closePath();
+        Path2D tube = new Path2D.Double();
+        tube.moveTo(0, 70);
+        tube.lineTo(190, 0);
+        tube.lineTo(200, 26);
+        tube.lineTo(10, 96);
+        tube.closePath();
         return new LogoDrawing(
                 240,
                 100,
                 List.of(
-                        new PaintedShape(hill, Rgb.ofHex("24406E"), 1),
-                        new PaintedShape(
-                                new Arc2D.Double(90, 10, 60, 90, 0, 180, Arc2D.CHORD), Rgb.ofHex("B2161B"), 1)));
+                        new PaintedShape(tube, Rgb.ofHex("24406E"), 1),
+                        new PaintedShape(new Ellipse2D.Double(206, 60, 34, 34), Rgb.ofHex("B2161B"), 1)));
     }
 
     @Override

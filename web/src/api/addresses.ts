@@ -126,6 +126,7 @@ export interface DressWishes {
   mapping: Record<string, string>;
   leftMasters: string[];
   leftLogos: boolean;
+  smallerHeadings: boolean;
 }
 
 /** The same page as it would be. @param revision of the brand, so that a change is seen at once */
@@ -142,6 +143,9 @@ export function dressedPageOf(
   wishes.leftMasters.forEach((master) => query.append('leftMasters', master));
   if (wishes.leftLogos) {
     query.set('leftLogos', 'true');
+  }
+  if (wishes.smallerHeadings) {
+    query.set('smallerHeadings', 'true');
   }
   return `${fileOf(brand, fileId)}/dress/pages/${number}?${query.toString()}`;
 }

@@ -3214,6 +3214,7 @@ export interface components {
             leftLogos?: boolean;
             leftMasters?: string[];
             mapping?: components["schemas"]["MappedColor"][];
+            smallerHeadings?: boolean;
         };
         DressWarningResponse: {
             /** Format: int32 */
@@ -3652,6 +3653,9 @@ export interface components {
             brandId: string;
             items?: string[];
             kind: string;
+            mapping?: {
+                [key: string]: string;
+            };
             /** Format: uuid */
             themeId?: string;
             what: string;
@@ -6002,6 +6006,7 @@ export interface operations {
                 mapping?: string[];
                 leftMasters?: string[];
                 leftLogos?: boolean;
+                smallerHeadings?: boolean;
             };
             header?: never;
             path: {

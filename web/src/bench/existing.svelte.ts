@@ -1,7 +1,7 @@
 import type { DressWishes } from '../api/addresses';
 import { abortable, answered, api } from '../api/client';
 import { messageOf } from '../api/problem';
-import type { DressPlan, DressRequest, ExistingFile, Fault, PagePlace } from '../api/types';
+import type { DressPlan, DressRequest, ExistingFile, Fault, Job, PagePlace } from '../api/types';
 import { uploadExisting } from '../api/upload';
 import { Upload } from './intake.svelte';
 import type { KeptBrand } from './kept.svelte';
@@ -134,6 +134,12 @@ export class ExistingWork {
     );
   }
 
+  /** Dresses several files, one after the other, with one report. */
+  startDressing(theme: string, items: string[], mapping: Record<string, string>): Promise<Job> {
+    const body = { kind: 'files', brandId: this.#kept.id, what: 'dress', themeId: theme, items, mapping };
+    return answered(api.POST('/api/jobs', { body }));
+  }
+
   faults(file: string, theme: string, signal?: AbortSignal): Promise<Fault[]> {
     const params = { ...this.#at(file), query: { theme, left: true } };
     return answered(api.GET('/api/brands/{id}/files/{fid}/faults', { params, ...abortable(signal) }));
@@ -201,5 +207,6 @@ function request(wishes: DressWishes): DressRequest {
     mapping: Object.entries(wishes.mapping).map(([from, slot]) => ({ from, slot })),
     leftMasters: wishes.leftMasters,
     leftLogos: wishes.leftLogos,
+    smallerHeadings: wishes.smallerHeadings,
   };
 }

@@ -9,6 +9,7 @@
   import Complaint from '../../ui/Complaint.svelte';
   import BeforeAfter from './BeforeAfter.svelte';
   import DressRow from './DressRow.svelte';
+  import ManyFiles from './ManyFiles.svelte';
   import OneSheet from './OneSheet.svelte';
   import Told from './Told.svelte';
 
@@ -25,10 +26,17 @@
   let mapping = $state<Record<string, string>>({});
   const leftMasters = new SvelteSet<string>();
   let leftLogos = $state(false);
+  let smallerHeadings = $state(false);
   let shownPage = $state<number>();
   let onOneSheet = $state(false);
+  let many = $state(false);
 
-  const wishes: DressWishes = $derived({ mapping, leftMasters: [...leftMasters], leftLogos });
+  const wishes: DressWishes = $derived({
+    mapping,
+    leftMasters: [...leftMasters],
+    leftLogos,
+    smallerHeadings,
+  });
   const worn: Worn = $derived({
     brand: bench.id,
     theme: bench.theme.id,
@@ -73,6 +81,9 @@
   <Button look="quiet" onclick={() => (onOneSheet = true)}>
     {file.pages === 1 ? 'The page, before and after' : `All ${file.pages} on one sheet`}
   </Button>
+  {#if work.newest.length > 1}
+    <Button look="quiet" onclick={() => (many = true)}>Several files</Button>
+  {/if}
   <Button look="main" disabled={!plan.value || doing.adding} onclick={dress}>Dress it</Button>
 </div>
 <Complaint text={doing.problem ?? plan.problem} />
@@ -104,7 +115,9 @@
         plan={plan.value}
         {leftMasters}
         {leftLogos}
+        {smallerHeadings}
         onlogos={(left) => (leftLogos = left)}
+        onheadings={(smaller) => (smallerHeadings = smaller)}
         onpage={(page) => (shownPage = page)}
       />
     </div>
@@ -112,6 +125,9 @@
   </div>
 {:else if !plan.problem}
   <p role="status">Walking through {file.name}…</p>
+{/if}
+{#if many}
+  <ManyFiles {mapping} onclose={() => (many = false)} />
 {/if}
 {#if onOneSheet}
   <OneSheet {file} {worn} {wishes} onclose={() => (onOneSheet = false)} />

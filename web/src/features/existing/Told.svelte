@@ -9,11 +9,13 @@
     /** Parts of masters that keep their theme. */
     leftMasters: SvelteSet<string>;
     leftLogos: boolean;
+    smallerHeadings: boolean;
     onlogos: (left: boolean) => void;
+    onheadings: (smaller: boolean) => void;
     onpage: (page: number) => void;
   }
 
-  const { plan, leftMasters, leftLogos, onlogos, onpage }: Props = $props();
+  const { plan, leftMasters, leftLogos, smallerHeadings, onlogos, onheadings, onpage }: Props = $props();
 
   function toggle(part: string) {
     if (!leftMasters.delete(part)) {
@@ -46,6 +48,11 @@
           <label>
             <input type="checkbox" checked={!leftLogos} onchange={() => onlogos(!leftLogos)} />
             replace it
+          </label>
+        {:else if warning.kind === 'headings-wrap'}
+          <label>
+            <input type="checkbox" checked={smallerHeadings} onchange={() => onheadings(!smallerHeadings)} />
+            make them smaller
           </label>
         {/if}
         {#each warning.pages.slice(0, 8) as page (page)}

@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param typeface where its name is written down; nothing where another cannot be put
  * @param points its size; 0 where the file leaves it to programs
  * @param room points that a line has; 0 where the file does not say
+ * @param holder what says how letters fit their shape: its opening tag; nothing where the file cannot say it
  * @param size where its size is written down, in hundredths of a point or half points; nothing where another cannot be put
  */
 public record Written(
@@ -21,6 +22,7 @@ public record Written(
         double points,
         boolean bold,
         double room,
+        Optional<Spot> holder,
         Optional<Spot> size) {
     public static final int LONGEST = 200;
 
@@ -28,14 +30,14 @@ public record Written(
         text = text.length() > LONGEST ? text.substring(0, LONGEST) : text;
     }
 
-    /** The same with so much room. */
-    public Written within(double width) {
-        return new Written(text, family, byHand, typeface, points, bold, width, size);
+    /** @param tag where it is said how letters fit */
+    public Written within(double width, Optional<Spot> tag) {
+        return new Written(text, family, byHand, typeface, points, bold, width, tag, size);
     }
 
     /** The same, with another text in it. */
     public Written saying(String other) {
-        return new Written(other, family, byHand, typeface, points, bold, room, size);
+        return new Written(other, family, byHand, typeface, points, bold, room, holder, size);
     }
 
     /** Large text needs less contrast. Source: WCAG 2.2, 'large scale': from 18 pt, or 14 pt bold. */

@@ -103,6 +103,7 @@ final class BookStyles {
                                 .orElse(USUAL_POINTS),
                         bold,
                         0,
+                        Optional.empty(),
                         size.flatMap(node -> node.tag().spot("val"))));
     }
 

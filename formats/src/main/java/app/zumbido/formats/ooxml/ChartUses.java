@@ -130,7 +130,8 @@ final class ChartUses {
                     .map(size -> size / 100)
                     .orElse(USUAL_POINTS);
             boolean bold = properties.attribute("b").filter("1"::equals).isPresent();
-            Written written = new Written("", "", false, Optional.empty(), points, bold, 0, Optional.empty());
+            Written written =
+                    new Written("", "", false, Optional.empty(), points, bold, 0, Optional.empty(), Optional.empty());
             fill.colors()
                     .forEach(seen -> uses.use(
                             new Use(place, Purpose.BODY, seen.color(), seen.setting(), ground, Optional.of(written))));

@@ -7,6 +7,7 @@ import app.zumbido.core.inspect.Frame;
 import app.zumbido.core.inspect.Place;
 import app.zumbido.core.inspect.Purpose;
 import app.zumbido.core.inspect.Setting;
+import app.zumbido.core.inspect.Spot;
 import app.zumbido.core.inspect.Standing;
 import app.zumbido.core.inspect.Standing.On;
 import app.zumbido.core.inspect.Use;
@@ -220,6 +221,10 @@ final class DeckPage {
             double room = place.frame()
                     .map(frame -> SlideText.room(frame, page.width()))
                     .orElse(0.0);
+            Optional<Spot> fit = holder.at("txBody", "bodyPr")
+                    .map(Node::tag)
+                    .filter(tag -> tag.from() >= 0)
+                    .map(tag -> new Spot(sheet.part(), tag.from(), tag.to()));
             for (int i = 0; i < text.paragraphs().size(); i++) {
                 Paragraph paragraph = text.paragraphs().get(i);
                 Optional<Frame> frame = frames.get(i);
@@ -228,7 +233,7 @@ final class DeckPage {
                 Standing standing = text.standing()
                         .orElseGet(() -> layers.under(text.inBox() ? within(frame, place.frame()) : frame));
                 for (Node run : paragraph.runs()) {
-                    Written written = letters.written(paragraph.node(), run).within(room);
+                    Written written = letters.written(paragraph.node(), run).within(room, fit);
                     boolean link = run.child("rPr").filter(DeckText::isLink).isPresent();
                     Purpose purpose = link ? Purpose.LINK : text.purpose();
                     for (Seen seen : letters.colors(paragraph.node(), run)) {

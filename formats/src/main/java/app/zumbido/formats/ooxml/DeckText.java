@@ -195,6 +195,7 @@ final class DeckText {
                 points * scale,
                 bold,
                 0,
+                Optional.empty(),
                 size);
     }
 

@@ -94,6 +94,7 @@ final class DrawnShape {
                         .filter("1"::equals)
                         .isPresent(),
                 0,
+                Optional.empty(),
                 properties.flatMap(node -> node.tag().spot("sz")));
     }
 

@@ -43,6 +43,8 @@ final class OfficeChanges {
             OfficeRepaint.put(part.text(), paint.spot(), paint.replacement(), part.splices());
         } else if (edit instanceof Edit.Write write) {
             part.splices().put(write.spot().from(), write.spot().to(), Xml.text(write.value()));
+        } else if (edit instanceof Edit.Shrink shrink) {
+            Shrink.put(shrink, part);
         } else if (edit instanceof Edit.PutLogo logo) {
             logos.put(logo);
         }

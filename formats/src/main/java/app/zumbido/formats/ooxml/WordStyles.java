@@ -133,6 +133,7 @@ final class WordStyles {
                 points,
                 bold,
                 0,
+                Optional.empty(),
                 size);
     }
 

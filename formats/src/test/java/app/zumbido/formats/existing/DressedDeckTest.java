@@ -20,6 +20,7 @@ import app.zumbido.core.inspect.dress.DressTable;
 import app.zumbido.core.inspect.dress.DressWarning;
 import app.zumbido.core.inspect.dress.DressWarnings;
 import app.zumbido.core.inspect.dress.Dressing;
+import app.zumbido.core.inspect.dress.Headings;
 import app.zumbido.core.inspect.dress.OldLogo;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.core.roles.Role;
@@ -45,6 +46,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.openxmlformats.schemas.presentationml.x2006.main.CTShape;
 
 /** The deck of the evening visits, dressed in a brand of six colours on light and on dark pages. */
 class DressedDeckTest {
@@ -156,6 +158,30 @@ class DressedDeckTest {
                         DressWarning.Kind.FONTS_BY_HAND);
         assertThat(warnings.get(1).words()).containsExactly("Office look", "Old night");
         assertThat(warnings.get(2).pages()).containsExactly(12, 30);
+    }
+
+    /** A face that is three times as wide, so that every heading of some length wraps. */
+    @Test
+    void makesHeadingsThatWouldWrapSmallerWhereThatIsWanted() throws IOException {
+        LineLengths lengths = new LineLengths(Assets.NONE);
+        try (ExistingFile file = ExistingFile.open(deck)) {
+            List<Headings.Heading> wrapping =
+                    Headings.wrapping(file.findings(), lengths::asItIs, run -> 3 * lengths.asItIs(run));
+            assertThat(wrapping).isNotEmpty().allMatch(heading -> heading.scale() < 1 && heading.scale() >= 0.6);
+            byte[] smaller = file.with(Changes.of(Headings.smaller(wrapping)));
+            Set<String> errors = new HashSet<>(OfficeSchemas.errors(smaller));
+            errors.removeAll(OfficeSchemas.errors(deck));
+            assertThat(errors).isEmpty();
+            int page = wrapping.get(0).page();
+            try (XMLSlideShow show = new XMLSlideShow(new ByteArrayInputStream(smaller))) {
+                XSLFTextShape title = show.getSlides().get(page - 1).getPlaceholders()[0];
+                assertThat(((CTShape) title.getXmlObject())
+                                .getTxBody()
+                                .getBodyPr()
+                                .getNormAutofit())
+                        .isNotNull();
+            }
+        }
     }
 
     @ParameterizedTest

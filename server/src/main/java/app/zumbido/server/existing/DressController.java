@@ -108,13 +108,14 @@ class DressController {
             @RequestParam(required = false) @Nullable UUID theme,
             @RequestParam(required = false) @Nullable List<String> mapping,
             @RequestParam(required = false) @Nullable List<String> leftMasters,
-            @RequestParam(required = false) @Nullable Boolean leftLogos) {
+            @RequestParam(required = false) @Nullable Boolean leftLogos,
+            @RequestParam(required = false) @Nullable Boolean smallerHeadings) {
         ExistingFileRow row = files.find(id, fid);
         Look look = keeper.look(id, theme);
         List<MappedColor> mapped = mapping == null
                 ? List.of()
                 : mapping.stream().map(MappedColor::parse).toList();
-        Wishes wishes = wishes(new DressRequest(mapped, leftMasters, leftLogos));
+        Wishes wishes = wishes(new DressRequest(mapped, leftMasters, leftLogos, smallerHeadings));
         String key = " dressed " + look.brand().revision() + look.themeId() + wishes;
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
@@ -136,7 +137,8 @@ class DressController {
         return new Wishes(
                 mapping,
                 request.leftMasters() == null ? Set.of() : Set.copyOf(request.leftMasters()),
-                Boolean.TRUE.equals(request.leftLogos()));
+                Boolean.TRUE.equals(request.leftLogos()),
+                Boolean.TRUE.equals(request.smallerHeadings()));
     }
 
     /**
@@ -156,11 +158,13 @@ class DressController {
      * @param mapping what colours become; those that are missing become what does their job in the brand
      * @param leftMasters parts of masters that keep their theme
      * @param leftLogos whether pictures that look like the old logo stay
+     * @param smallerHeadings whether headings that would need another line are made smaller
      */
     record DressRequest(
             @Nullable @Size(max = 2_000) List<@Valid MappedColor> mapping,
             @Nullable @Size(max = 200) List<String> leftMasters,
-            @Nullable Boolean leftLogos) {}
+            @Nullable Boolean leftLogos,
+            @Nullable Boolean smallerHeadings) {}
 
     /**
      * @param count how often

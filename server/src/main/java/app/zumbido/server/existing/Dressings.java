@@ -5,12 +5,15 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.color.WcagLevel;
 import app.zumbido.core.inspect.Findings;
 import app.zumbido.core.inspect.House;
+import app.zumbido.core.inspect.Use;
+import app.zumbido.core.inspect.Written;
 import app.zumbido.core.inspect.check.Edit;
 import app.zumbido.core.inspect.dress.DressLine;
 import app.zumbido.core.inspect.dress.DressTable;
 import app.zumbido.core.inspect.dress.DressWarning;
 import app.zumbido.core.inspect.dress.DressWarnings;
 import app.zumbido.core.inspect.dress.Dressing;
+import app.zumbido.core.inspect.dress.Headings;
 import app.zumbido.core.inspect.dress.OldLogo;
 import app.zumbido.core.theme.PageGround;
 import app.zumbido.core.theme.ThemeSlot;
@@ -27,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Puts brands on files. */
@@ -49,9 +53,10 @@ class Dressings {
      * @param mapping what colours become
      * @param leftMasters parts of masters that keep their theme
      * @param leftLogos whether pictures that look like the old logo stay
+     * @param smallerHeadings whether headings that would wrap are made smaller
      */
-    record Wishes(Map<Rgb, ThemeSlot> mapping, Set<String> leftMasters, boolean leftLogos) {
-        static final Wishes NONE = new Wishes(Map.of(), Set.of(), false);
+    record Wishes(Map<Rgb, ThemeSlot> mapping, Set<String> leftMasters, boolean leftLogos, boolean smallerHeadings) {
+        static final Wishes NONE = new Wishes(Map.of(), Set.of(), false, false);
     }
 
     /** What will be done, and what is told before. */
@@ -65,6 +70,11 @@ class Dressings {
         Rgb seen(DressLine line) {
             return House.seen(line.becomes(), house.slots(), kind);
         }
+    }
+
+    /** @return the colours of a file that can become others */
+    Set<Rgb> known(ExistingFileRow row) {
+        return files.findings(row).uses().stream().map(Use::color).collect(Collectors.toSet());
     }
 
     /** @return the table; where slots are empty it says only what is in the file */
@@ -106,6 +116,7 @@ class Dressings {
         private final List<DressLine> table;
         private final Dressing dressing;
         private final FileLogos logos;
+        private final LineLengths lengths;
 
         Work(ExistingFileRow row, Look look, Wishes wishes, ExistingFile file) {
             List<ThemeSlot> unfilled = look.theme().unfilled();
@@ -121,11 +132,16 @@ class Dressings {
             this.table = DressTable.of(findings, house, wishes.mapping());
             this.dressing = new Dressing(findings, house, table);
             this.logos = new FileLogos(file, assets);
+            this.lengths = new LineLengths(assets);
             for (Rgb color : wishes.mapping().keySet()) {
                 if (table.stream().noneMatch(line -> line.color().equals(color))) {
                     throw ExistingFileException.unknownColor(color.hex());
                 }
             }
+        }
+
+        private double inNewFace(Written run) {
+            return lengths.in(look.brand().type().pair().heading().name(), run);
         }
 
         private List<OldLogo> oldLogos() {
@@ -138,16 +154,14 @@ class Dressings {
 
         Plan plan() {
             Optional<OfficeFile.Slides> slides = file.slides();
-            LineLengths lengths = new LineLengths(assets);
             List<OldLogo> old = oldLogos();
             DressWarnings.Shape shape = new DressWarnings.Shape(
                     slides.map(it -> it.width() / it.height()).orElse(0.0),
                     WIDESCREEN,
                     slides.map(it -> List.copyOf(it.masters().values())).orElse(List.of()));
-            String heading = look.brand().type().pair().heading().name();
             return new Plan(
                     table,
-                    DressWarnings.of(findings, shape, old, lengths::asItIs, run -> lengths.in(heading, run)),
+                    DressWarnings.of(findings, shape, old, lengths::asItIs, this::inNewFace),
                     old,
                     slides.map(OfficeFile.Slides::masters).orElse(Map.of()),
                     house,
@@ -159,6 +173,9 @@ class Dressings {
             edits.addAll(dressing.letters());
             if (!wishes.leftLogos()) {
                 oldLogos().forEach(logo -> edits.addAll(logo.edits(logos.forms())));
+            }
+            if (wishes.smallerHeadings()) {
+                edits.addAll(Headings.smaller(Headings.wrapping(findings, lengths::asItIs, this::inNewFace)));
             }
             Changes.NewTheme theme = new Changes.NewTheme(
                     look.theme().name(),

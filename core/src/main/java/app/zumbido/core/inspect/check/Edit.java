@@ -17,4 +17,7 @@ public sealed interface Edit {
 
     /** Another picture in the place of the one that is referred to there. */
     record PutLogo(Spot spot, LogoForm form, LogoVersion version) implements Edit {}
+
+    /** Letters that fit their shape, at a share of their size; the spot is the opening tag of what says it. */
+    record Shrink(Spot spot, double scale) implements Edit {}
 }

@@ -2,7 +2,6 @@ package app.zumbido.core.inspect.dress;
 
 import app.zumbido.core.inspect.Findings;
 import app.zumbido.core.inspect.FoundPage;
-import app.zumbido.core.inspect.Purpose;
 import app.zumbido.core.inspect.Use;
 import app.zumbido.core.inspect.Written;
 import app.zumbido.core.inspect.dress.DressWarning.Kind;
@@ -59,7 +58,13 @@ public final class DressWarnings {
                 .map(FoundPage::number)
                 .toList();
         add(Kind.HIDDEN_GRAPHICS, hidden, warnings);
-        add(Kind.HEADINGS_WRAP, wrapping(findings, before, after), warnings);
+        add(
+                Kind.HEADINGS_WRAP,
+                Headings.wrapping(findings, before, after).stream()
+                        .map(Headings.Heading::page)
+                        .distinct()
+                        .toList(),
+                warnings);
         List<OldLogo> old = logos.stream().filter(logo -> !logo.own()).toList();
         if (!old.isEmpty()) {
             warnings.add(new DressWarning(Kind.OLD_LOGO, pages(old), List.of(), old.size()));
@@ -109,34 +114,5 @@ public final class DressWarnings {
                     List.copyOf(families.keySet()),
                     families.values().stream().mapToInt(Integer::intValue).sum()));
         }
-    }
-
-    /** @return pages with a heading that takes more lines than before */
-    private static List<Integer> wrapping(Findings findings, Measure before, Measure after) {
-        Map<List<Object>, List<Written>> headings = new LinkedHashMap<>();
-        for (Use use : findings.uses()) {
-            boolean measured = use.purpose() == Purpose.TITLE
-                    && use.place().page().isPresent()
-                    && use.written().filter(written -> written.room() > 0).isPresent();
-            if (measured) {
-                headings.computeIfAbsent(
-                                List.of(
-                                        use.place().page().getAsInt(),
-                                        use.place().shape(),
-                                        use.place().paragraph()),
-                                key -> new ArrayList<>())
-                        .add(use.written().get());
-            }
-        }
-        return headings.entrySet().stream()
-                .filter(entry -> lines(entry.getValue(), after) > lines(entry.getValue(), before))
-                .map(entry -> (Integer) entry.getKey().get(0))
-                .distinct()
-                .toList();
-    }
-
-    private static int lines(List<Written> heading, Measure measure) {
-        double width = heading.stream().mapToDouble(measure::width).sum();
-        return Math.max(1, (int) Math.ceil(width / heading.get(0).room()));
     }
 }

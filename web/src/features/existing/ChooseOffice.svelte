@@ -1,6 +1,6 @@
 <script lang="ts">
   import { useBench } from '../../bench/bench.svelte';
-  import Button from '../../ui/Button.svelte';
+  import FileButton from '../../ui/FileButton.svelte';
 
   interface Props {
     look?: 'main' | 'plain' | 'quiet';
@@ -9,23 +9,12 @@
 
   const { look = 'plain', words }: Props = $props();
   const bench = useBench();
-
-  let input: HTMLInputElement;
-
-  function onchange() {
-    void bench.existing.take([...(input.files ?? [])]);
-    input.value = '';
-  }
 </script>
 
-<Button {look} onclick={() => input.click()}>{words}</Button>
-<input
-  bind:this={input}
-  class="visually-hidden"
-  type="file"
+<FileButton
+  {look}
+  {words}
+  label="Files to dress or check"
   accept=".pptx,.potx,.docx,.dotx,.xlsx,.xltx,.odp,.odt,.ods"
-  multiple
-  tabindex="-1"
-  aria-label="Files to dress or check"
-  {onchange}
+  ontake={(files) => void bench.existing.take(files)}
 />

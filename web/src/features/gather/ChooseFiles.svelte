@@ -1,6 +1,6 @@
 <script lang="ts">
   import { useBench } from '../../bench/bench.svelte';
-  import Button from '../../ui/Button.svelte';
+  import FileButton from '../../ui/FileButton.svelte';
 
   interface Props {
     look?: 'main' | 'plain';
@@ -9,23 +9,12 @@
 
   const { look = 'plain', words = 'Choose files' }: Props = $props();
   const bench = useBench();
-
-  let input: HTMLInputElement;
-
-  function onchange() {
-    void bench.intake.take([...(input.files ?? [])]);
-    input.value = '';
-  }
 </script>
 
-<Button {look} onclick={() => input.click()}>{words}</Button>
-<input
-  bind:this={input}
-  class="visually-hidden"
-  type="file"
+<FileButton
+  {look}
+  {words}
+  label="Files to take in"
   accept="image/png,image/jpeg,image/svg+xml,image/webp,image/gif,image/bmp,application/pdf,.pptx,.potx,.docx,.dotx,.xlsx,.xltx,.odp,.odt,.ods,.odg,.css,.html,.htm,.json,.txt,.md,.csv"
-  multiple
-  tabindex="-1"
-  aria-label="Files to take in"
-  {onchange}
+  ontake={(files) => void bench.intake.take(files)}
 />

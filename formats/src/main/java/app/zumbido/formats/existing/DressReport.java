@@ -5,18 +5,12 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.check.Fault;
 import app.zumbido.core.inspect.dress.DressLine;
 import app.zumbido.core.inspect.dress.DressWarning;
-import app.zumbido.formats.delivery.Xml;
-import java.nio.charset.StandardCharsets;
+import app.zumbido.formats.existing.ReportPage.Cell;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What was done to several files, to be passed on: a page that stands by itself. */
 public final class DressReport {
-    private static final String STYLE = "body{font:16px/1.4 sans-serif;max-width:60em;margin:2em auto;padding:0 1em;"
-            + "color:#161616;background:#fff}table{border-collapse:collapse;width:100%}td,th{border-bottom:1px solid #a9a9a9;"
-            + "padding:.35em .6em .35em 0;text-align:left;vertical-align:top}h2{margin:1.6em 0 .4em}"
-            + "i{display:inline-block;width:1.2em;height:1.2em;border:1px solid #a9a9a9;vertical-align:-.2em}";
-
     private final String brand;
     private final List<Entry> entries = new ArrayList<>();
 
@@ -50,63 +44,34 @@ public final class DressReport {
     }
 
     public byte[] html(FaultWords words) {
-        StringBuilder html = new StringBuilder(
-                        "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>")
-                .append(Xml.text(brand))
-                .append(": files dressed</title><style>")
-                .append(STYLE)
-                .append("</style></head><body><h1>")
-                .append(Xml.text(brand))
-                .append("</h1><p>")
-                .append(entries.size())
-                .append(entries.size() == 1 ? " file dressed" : " files dressed")
-                .append(refused.isEmpty() ? "" : ", " + refused.size() + " refused")
-                .append("</p>");
-        refused.forEach(one -> html.append("<p><b>")
-                .append(Xml.text(one.file()))
-                .append("</b>: ")
-                .append(Xml.text(one.why()))
-                .append("</p>"));
-        entries.forEach(entry -> section(entry, words, html));
-        return html.append("</body></html>\n").toString().getBytes(StandardCharsets.UTF_8);
+        ReportPage page = new ReportPage(brand + ": files dressed", brand);
+        page.paragraph(entries.size()
+                + (entries.size() == 1 ? " file dressed" : " files dressed")
+                + (refused.isEmpty() ? "" : ", " + refused.size() + " refused"));
+        refused.forEach(one -> page.paragraph(one.file() + ": " + one.why()));
+        entries.forEach(entry -> section(entry, words, page));
+        return page.bytes();
     }
 
-    private static void section(Entry entry, FaultWords words, StringBuilder html) {
-        html.append("<h2>").append(Xml.text(entry.file())).append("</h2>");
-        html.append("<table><tr><th scope=\"col\">Old</th><th scope=\"col\">How often, what for</th>"
-                + "<th scope=\"col\">New</th><th scope=\"col\">Because</th></tr>");
+    private static void section(Entry entry, FaultWords words, ReportPage page) {
+        page.heading(entry.file());
+        page.tableHead("Old", "How often, what for", "New", "Because");
         for (Line one : entry.lines()) {
             DressLine line = one.line();
-            html.append("<tr><td>")
-                    .append(ticket(line.color()))
-                    .append("</td><td>")
-                    .append(line.count())
-                    .append(" ")
-                    .append(Xml.text(DressWords.what(line)))
-                    .append("</td><td>")
-                    .append(ticket(one.seen()))
-                    .append(" ")
-                    .append(GuideNames.of(line.becomes().slot()))
-                    .append("</td><td>")
-                    .append(Xml.text(DressWords.because(line)))
-                    .append("</td></tr>");
+            page.row(
+                    Cell.of(line.color(), line.color().digits()),
+                    Cell.of(line.count() + " " + DressWords.what(line)),
+                    Cell.of(
+                            one.seen(),
+                            one.seen().digits() + " "
+                                    + GuideNames.of(line.becomes().slot())),
+                    Cell.of(DressWords.because(line)));
         }
-        html.append("</table>");
-        entry.warnings()
-                .forEach(warning -> html.append("<p>")
-                        .append(Xml.text(DressWords.warning(warning)))
-                        .append("</p>"));
-        html.append("<p>")
-                .append(entry.faults().isEmpty() ? "Nothing is off in it now." : "Still to look at:")
-                .append("</p><ul>");
-        entry.faults()
-                .forEach(fault -> html.append("<li>")
-                        .append(Xml.text(FaultWords.place(fault) + ": " + words.reason(fault)))
-                        .append("</li>"));
-        html.append("</ul>");
-    }
-
-    private static String ticket(Rgb color) {
-        return "<i style=\"background:" + color.hex() + "\"></i> " + color.digits();
+        page.tableEnd();
+        entry.warnings().forEach(warning -> page.paragraph(DressWords.warning(warning)));
+        page.paragraph(entry.faults().isEmpty() ? "Nothing is off in it now." : "Still to look at:");
+        page.list(entry.faults().stream()
+                .map(fault -> FaultWords.place(fault) + ": " + words.reason(fault))
+                .toList());
     }
 }

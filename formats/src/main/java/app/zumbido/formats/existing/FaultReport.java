@@ -3,7 +3,7 @@ package app.zumbido.formats.existing;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.check.Fault;
 import app.zumbido.core.inspect.check.FaultKind;
-import app.zumbido.formats.delivery.Xml;
+import app.zumbido.formats.existing.ReportPage.Cell;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -67,51 +67,25 @@ public record FaultReport(String file, String brand, List<Line> lines, FaultWord
     public byte[] html() {
         Map<FaultKind, List<Line>> byKind = lines.stream()
                 .collect(Collectors.groupingBy(line -> line.fault().kind(), TreeMap::new, Collectors.toList()));
-        StringBuilder html = new StringBuilder(
-                        "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>")
-                .append(Xml.text(file))
-                .append(" checked</title><style>")
-                .append(STYLE)
-                .append("</style></head><body><h1>")
-                .append(Xml.text(file))
-                .append("</h1><p>Checked against ")
-                .append(Xml.text(brand))
-                .append(": ")
-                .append(lines.size())
-                .append(lines.size() == 1 ? " fault" : " faults")
-                .append("</p>");
-        byKind.forEach((kind, some) -> section(kind, some, html));
-        return html.append("</body></html>\n").toString().getBytes(StandardCharsets.UTF_8);
+        ReportPage page = new ReportPage(file + " checked", file);
+        page.paragraph("Checked against " + brand + ": " + lines.size() + (lines.size() == 1 ? " fault" : " faults"));
+        byKind.forEach((kind, some) -> section(kind, some, page));
+        return page.bytes();
     }
 
-    private static final String STYLE = "body{font:16px/1.4 sans-serif;max-width:60em;margin:2em auto;padding:0 1em;"
-            + "color:#161616;background:#fff}table{border-collapse:collapse;width:100%}td,th{border-bottom:1px solid #a9a9a9;"
-            + "padding:.35em .6em .35em 0;text-align:left;vertical-align:top}h2{margin:1.6em 0 .4em}"
-            + "i{display:inline-block;width:1.2em;height:1.2em;border:1px solid #a9a9a9;vertical-align:-.2em}";
-
-    private void section(FaultKind kind, List<Line> some, StringBuilder html) {
-        html.append("<h2>")
-                .append(some.size())
-                .append(" ")
-                .append(Xml.text(FaultWords.kind(kind)))
-                .append(
-                        "</h2><table><tr><th scope=\"col\">Where</th><th scope=\"col\">Why</th><th scope=\"col\">How it is mended</th></tr>");
+    private void section(FaultKind kind, List<Line> some, ReportPage page) {
+        page.heading(some.size() + " " + FaultWords.kind(kind));
+        page.tableHead("Where", "Why", "How it is mended");
         for (Line line : some) {
             Fault fault = line.fault();
-            html.append("<tr><td>")
-                    .append(Xml.text(FaultWords.place(fault)))
-                    .append(fault.text().isEmpty() ? "" : "<br>“" + Xml.text(fault.text()) + "”")
-                    .append("</td><td>")
-                    .append(fault.color()
-                            .map(color -> "<i style=\"background:" + color.hex() + "\"></i> ")
-                            .orElse(""))
-                    .append(Xml.text(words.reason(fault)))
-                    .append("</td><td>")
-                    .append(Xml.text(line.because()
+            String text = fault.text().isEmpty() ? "" : ": “" + fault.text() + "”";
+            page.row(
+                    Cell.of(FaultWords.place(fault) + text),
+                    new Cell(fault.color(), words.reason(fault)),
+                    Cell.of(line.because()
                             .map(why -> "Left on purpose" + (why.isEmpty() ? "" : ": " + why))
-                            .orElseGet(() -> mending(fault))))
-                    .append("</td></tr>");
+                            .orElseGet(() -> mending(fault))));
         }
-        html.append("</table>");
+        page.tableEnd();
     }
 }

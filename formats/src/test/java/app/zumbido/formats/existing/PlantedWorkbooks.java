@@ -23,16 +23,7 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 
 /** Workbooks on a brand's own template with faults of some kinds, written with another library; a sheet for each. */
 final class PlantedWorkbooks {
-    static final List<FaultKind> KINDS = List.of(
-            FaultKind.BY_HAND,
-            FaultKind.NEAR_BRAND,
-            FaultKind.OUTSIDE,
-            FaultKind.OFF_LIMITS,
-            FaultKind.CONTRAST,
-            FaultKind.CLASH,
-            FaultKind.FONT_OUTSIDE,
-            FaultKind.FONT_MISSING,
-            FaultKind.SIZE);
+    static final List<FaultKind> KINDS = PlantedDocuments.KINDS;
 
     private final PlantingBrands brand;
     private final Random random;

@@ -179,9 +179,9 @@ class ExistingFilesJourney extends Journey {
         assertThat(text(parts, "ppt/presentation.xml")).contains("cx=\"9144000\"");
     }
 
-    /** A document that is dropped somewhere else may be wanted for three things. */
+    /** A document that is dropped somewhere else may be wanted for three things; with the deck it is dressed at once. */
     @Test
-    void aDroppedDocumentIsAskedAbout() throws Exception {
+    void aDroppedDocumentIsAskedAboutAndDressedWithTheDeck() throws Exception {
         link("Kestrin Observatory").first().click();
         page.keyboard().press("1");
         page.getByRole(
@@ -202,5 +202,14 @@ class ExistingFilesJourney extends Journey {
         button("Check it").click();
         assertThat(page.locator("#which-file option:checked")).hasText("letter.docx");
         assertThat(page.getByLabel("Kinds of faults")).isVisible(PATIENTLY);
+
+        button("Dress").click();
+        button("Several files").click();
+        assertThat(accessibilityFaults()).isEmpty();
+        button("Dress these 2").click();
+        Locator report = link("One report of all");
+        assertThat(report).isVisible(PATIENTLY);
+        String html = Files.readString(page.waitForDownload(report::click).path());
+        assertThat(html).contains("2 files dressed", "evening-visits.pptx", "letter.docx");
     }
 }

@@ -12,8 +12,8 @@ import org.springframework.stereotype.Component;
 /** What was found in files, walked through when asked for and kept for a while. */
 @Component
 class Inspections {
-    /** Of all together; a use takes about half a kilobyte. */
-    private static final long MOST_USES = 200_000;
+    /** Of all together; a use takes about a kilobyte. */
+    private static final long MOST_USES = 60_000;
 
     private final BlobStore blobs;
     private final Cache<String, Findings> findings = Caffeine.newBuilder()

@@ -17,6 +17,9 @@ import java.util.Optional;
 
 /** One sheet of a workbook: its cells that hold something, its tab, conditions, tables and drawings. */
 final class SheetUses {
+    /** Beyond so many, cells that have no colour of their own are not told: they would fill the memory and say nothing. */
+    private static final int MANY = 20_000;
+
     private final int number;
     private final String part;
     private final BookStyles styles;
@@ -25,6 +28,7 @@ final class SheetUses {
     private final Uses uses;
     private final Standing page;
     private boolean headSeen;
+    private int cells;
 
     SheetUses(int number, String part, BookStyles styles, List<String> texts, OfficePackage parts, Uses uses) {
         this.number = number;
@@ -82,6 +86,10 @@ final class SheetUses {
 
     private void cell(Node cell, boolean head) {
         BookStyles.Format format = format(cell);
+        cells++;
+        if (cells > MANY && isPlain(format)) {
+            return;
+        }
         String thing = cell.attribute("r").orElse("");
         Optional<Seen> fill = styles.fill(format);
         Standing standing =
@@ -97,6 +105,12 @@ final class SheetUses {
         tell(thing, purpose, text, standing, font.map(it -> it.written().saying(text(cell))));
         fill.ifPresent(seen -> tell(thing, head ? Purpose.TABLE_HEAD : Purpose.CELL_FILL, seen));
         styles.borders(format).forEach(seen -> tell(thing, Purpose.EDGE, seen, standing, Optional.empty()));
+    }
+
+    private boolean isPlain(BookStyles.Format format) {
+        return styles.fill(format).isEmpty()
+                && styles.borders(format).isEmpty()
+                && styles.font(format).flatMap(BookStyles.Font::color).isEmpty();
     }
 
     private String text(Node cell) {

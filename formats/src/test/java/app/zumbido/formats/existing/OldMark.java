@@ -4,6 +4,7 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.logos.LogoForm;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.DrawnPicture;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.formats.logos.PaintedShape;
@@ -31,23 +32,7 @@ record OldMark() implements Assets {
 
     @Override
     public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
-        LogoDrawing drawn = drawing();
-        return Optional.of(new LogoPicture() {
-            @Override
-            public double ratio() {
-                return drawn.width() / drawn.height();
-            }
-
-            @Override
-            public byte[] svg() {
-                return drawn.svg();
-            }
-
-            @Override
-            public byte[] png(int width) {
-                return drawn.png(width);
-            }
-        });
+        return Optional.of(new DrawnPicture(drawing()));
     }
 
     @Override

@@ -9,6 +9,7 @@ import app.zumbido.core.logos.LogoPart;
 import app.zumbido.core.logos.LogoStanding;
 import app.zumbido.core.logos.LogoVersion;
 import app.zumbido.formats.delivery.Assets;
+import app.zumbido.formats.delivery.DrawnPicture;
 import app.zumbido.formats.delivery.LogoPicture;
 import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.formats.logos.Logos;
@@ -54,23 +55,7 @@ public record ExampleAssets(Rgb dark, Rgb vivid, double ratio) implements Assets
 
     @Override
     public Optional<LogoPicture> logo(LogoForm form, LogoVersion version) {
-        LogoDrawing drawn = version(version);
-        return Optional.of(new LogoPicture() {
-            @Override
-            public double ratio() {
-                return drawn.width() / drawn.height();
-            }
-
-            @Override
-            public byte[] svg() {
-                return drawn.svg();
-            }
-
-            @Override
-            public byte[] png(int width) {
-                return drawn.png(width);
-            }
-        });
+        return Optional.of(new DrawnPicture(version(version)));
     }
 
     @Override

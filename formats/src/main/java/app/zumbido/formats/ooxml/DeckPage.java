@@ -34,6 +34,7 @@ final class DeckPage {
     private final DeckUses deck;
     private final SlideFrames page;
     private final Layers layers;
+    private final ShapePaint paint;
     private final List<Use> uses = new ArrayList<>();
 
     DeckPage(int number, DeckSheet slide, DeckUses deck) {
@@ -41,6 +42,7 @@ final class DeckPage {
         this.slide = slide;
         this.deck = deck;
         this.page = deck.deck().frames();
+        this.paint = new ShapePaint(slide);
         this.layers = new Layers(page.width() / page.height());
     }
 
@@ -106,7 +108,7 @@ final class DeckPage {
                 switch (shape.name()) {
                     case "grpSp" -> {
                         Fill own = shape.child("grpSpPr")
-                                .flatMap(properties -> fill(properties, ofGroup))
+                                .flatMap(properties -> paint.fill(properties, ofGroup))
                                 .orElse(ofGroup);
                         addAll(shape.children(), frames.inside(shape), own);
                     }
@@ -118,12 +120,6 @@ final class DeckPage {
                     }
                 }
             }
-        }
-
-        private Optional<Fill> fill(Node properties, Fill ofGroup) {
-            return properties.child("grpFill").isPresent()
-                    ? Optional.of(ofGroup)
-                    : Fill.in(properties, slide.colors(), Optional.empty());
         }
 
         /** What stands for something on layouts and masters is not drawn itself. */
@@ -140,13 +136,17 @@ final class DeckPage {
                 addPicture(shape, place);
             }
             Standing behind = layers.under(frame);
-            addBox(shape, place, new Box(fillOf(shape, ofGroup), behind, textPurpose(shape), on));
+            addBox(shape, place, new Box(paint.fillOf(shape, behind(shape), ofGroup), behind, textPurpose(shape), on));
             boolean alone = shape.name().equals("cxnSp")
                     || shape.at("spPr", "prstGeom")
                             .flatMap(node -> node.attribute("prst"))
                             .filter("line"::equals)
                             .isPresent();
-            tell(place, alone ? Purpose.LINE : Purpose.EDGE, lineOf(shape).colors(), behind);
+            tell(
+                    place,
+                    alone ? Purpose.LINE : Purpose.EDGE,
+                    paint.lineOf(shape, behind(shape)).colors(),
+                    behind);
         }
 
         /**
@@ -177,7 +177,7 @@ final class DeckPage {
         }
 
         private void addBox(Node shape, Place place, Box box) {
-            List<Paragraph> paragraphs = paragraphs(shape);
+            List<SlideParagraph> paragraphs = SlideParagraph.in(shape);
             Purpose filled = box.written() == Purpose.TITLE ? Purpose.TITLE_BAND : Purpose.BOX_FILL;
             tell(
                     place,
@@ -210,7 +210,8 @@ final class DeckPage {
         }
 
         /** @param standing nothing: whatever is behind its place */
-        private record Text(List<Paragraph> paragraphs, Purpose purpose, boolean inBox, Optional<Standing> standing) {}
+        private record Text(
+                List<SlideParagraph> paragraphs, Purpose purpose, boolean inBox, Optional<Standing> standing) {}
 
         private static Optional<Frame> within(Optional<Frame> text, Optional<Frame> box) {
             return text.flatMap(inner -> box.map(inner::clippedTo));
@@ -226,7 +227,7 @@ final class DeckPage {
                     .filter(tag -> tag.from() >= 0)
                     .map(tag -> new Spot(sheet.part(), tag.from(), tag.to()));
             for (int i = 0; i < text.paragraphs().size(); i++) {
-                Paragraph paragraph = text.paragraphs().get(i);
+                SlideParagraph paragraph = text.paragraphs().get(i);
                 Optional<Frame> frame = frames.get(i);
                 Place here = place.in(paragraph.number()).at(place.shape(), frame);
                 // What is written in a box stands on it, however far it runs over.
@@ -248,7 +249,8 @@ final class DeckPage {
             return run.at("rPr", "highlight").flatMap(mark -> slide.colors().in(mark, Optional.empty()));
         }
 
-        private List<Optional<Frame>> frames(Node holder, Place place, DeckText letters, List<Paragraph> paragraphs) {
+        private List<Optional<Frame>> frames(
+                Node holder, Place place, DeckText letters, List<SlideParagraph> paragraphs) {
             if (place.frame().isEmpty() || holder.name().equals("tc")) {
                 return Collections.nCopies(paragraphs.size(), place.frame());
             }
@@ -274,32 +276,6 @@ final class DeckPage {
                             .stream()
                             .map(Optional::of)
                             .toList();
-        }
-
-        private Fill fillOf(Node shape, Fill ofGroup) {
-            return shape.child("spPr")
-                    .flatMap(properties -> fill(properties, ofGroup))
-                    .or(() -> shape.at("style", "fillRef")
-                            .flatMap(reference -> slide.theme().fill(reference, slide.colors())))
-                    .or(() -> behind(shape).stream()
-                            .flatMap(other -> other.child("spPr").stream())
-                            .flatMap(properties -> fill(properties, new Fill.Clear()).stream())
-                            .findFirst())
-                    .orElseGet(() -> shape.name().equals("pic") ? new Fill.OfPicture() : new Fill.Clear());
-        }
-
-        private Fill lineOf(Node shape) {
-            return line(shape)
-                    .or(() -> shape.at("style", "lnRef")
-                            .flatMap(reference -> slide.theme().line(reference, slide.colors())))
-                    .or(() -> behind(shape).stream()
-                            .flatMap(other -> line(other).stream())
-                            .findFirst())
-                    .orElseGet(Fill.Clear::new);
-        }
-
-        private Optional<Fill> line(Node shape) {
-            return shape.at("spPr", "ln").flatMap(line -> Fill.in(line, slide.colors(), Optional.empty()));
         }
 
         private void addPicture(Node shape, Place place) {
@@ -332,8 +308,9 @@ final class DeckPage {
             part(data, "relIds", "dm")
                     .flatMap(this::diagram)
                     .filter(part -> deck.tellsFirst(part))
-                    .ifPresent(part -> new Sheet(sheet.drawing(part, tree(part)), On.SHAPE, tells)
-                            .addAll(shapesOf(tree(part)), inside(place), new Fill.Clear()));
+                    .map(part -> sheet.drawing(part, tree(part)))
+                    .ifPresent(drawn ->
+                            new Sheet(drawn, On.SHAPE, tells).addAll(drawn.shapes(), inside(place), new Fill.Clear()));
         }
 
         private Uses charted() {
@@ -371,10 +348,6 @@ final class DeckPage {
                     .filter(deck.deck().parts()::has);
         }
 
-        private static List<Node> shapesOf(Node drawing) {
-            return drawing.child("spTree").map(Node::children).orElse(List.of());
-        }
-
         /** A diagram has measures of its own, from its upper left corner. */
         private SlideFrames inside(Place place) {
             return place.frame()
@@ -395,7 +368,7 @@ final class DeckPage {
                 Box box = new Box(fill, behind, Purpose.TABLE_TEXT, On.CELL);
                 Purpose written = cell.head() ? Purpose.TABLE_HEAD_TEXT : Purpose.TABLE_TEXT;
                 Standing standing = fill instanceof Fill.Clear ? behind : standing(box);
-                List<Paragraph> paragraphs = paragraphs(cell.node());
+                List<SlideParagraph> paragraphs = SlideParagraph.in(cell.node());
                 if (tells && !paragraphs.isEmpty()) {
                     addText(
                             cell.node(),
@@ -406,43 +379,5 @@ final class DeckPage {
                 tell(here, Purpose.EDGE, table.edges(cell), behind);
             }
         }
-    }
-
-    /** A paragraph in which something is written. */
-    private record Paragraph(int number, Node node, List<Node> runs) {
-        int letters() {
-            return runs.stream()
-                    .mapToInt(run -> run.child("t").map(Node::text).orElse("").length())
-                    .sum();
-        }
-    }
-
-    private static List<Paragraph> paragraphs(Node holder) {
-        Optional<Node> body = holder.child("txBody");
-        if (body.isEmpty()) {
-            return List.of();
-        }
-        List<Paragraph> paragraphs = new ArrayList<>();
-        int number = 0;
-        for (Node paragraph : body.get().children()) {
-            if (paragraph.name().equals("p")) {
-                List<Node> runs = new ArrayList<>();
-                for (Node node : paragraph.children()) {
-                    if (isWritten(node)) {
-                        runs.add(node);
-                    }
-                }
-                if (!runs.isEmpty()) {
-                    paragraphs.add(new Paragraph(number, paragraph, runs));
-                }
-                number++;
-            }
-        }
-        return paragraphs;
-    }
-
-    private static boolean isWritten(Node node) {
-        return (node.name().equals("r") || node.name().equals("fld"))
-                && node.child("t").map(text -> !text.text().isBlank()).orElse(false);
     }
 }

@@ -39,8 +39,12 @@ record DeckSheet(
         return new DeckSheet(part, root, placeholders, colors, theme, parent);
     }
 
+    /** Slides, layouts and masters hold them in their common data, a diagram's drawing by itself. */
     private static List<Node> shapesOf(Node root) {
-        return root.at("cSld", "spTree").map(Node::children).orElse(List.of());
+        return root.at("cSld", "spTree")
+                .or(() -> root.child("spTree"))
+                .map(Node::children)
+                .orElse(List.of());
     }
 
     /** @return shapes and groups of them, from the back to the front */

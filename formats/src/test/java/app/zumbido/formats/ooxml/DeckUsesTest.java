@@ -199,6 +199,17 @@ class DeckUsesTest {
                         "Line GRAPHIC F2682A ByHand on [000002]");
     }
 
+    /** A diagram's shapes stand in a part of their own, in its colours and names. */
+    @Test
+    void tellsTheShapesOfADiagram() throws IOException {
+        String shape = "<x:sp><x:nvSpPr><x:cNvPr id='3' name='Step'/></x:nvSpPr><x:spPr><a:solidFill>"
+                + "<a:schemeClr val='accent3'/></a:solidFill></x:spPr></x:sp>";
+        RawDeck deck = new RawDeck()
+                .diagram(shape)
+                .slide("<p:spTree>" + RawDeck.frame("<d:relIds xmlns:d='d' r:dm='r3'/>") + "</p:spTree>", "");
+        assertThat(told(deck)).containsExactly(" GROUND 000002 lt1 on []", "Step GRAPHIC 000007 accent3 on [000002]");
+    }
+
     /** Spots lead to where the colour is written, which may be the layout, and not to where it is seen. */
     @Test
     void tellsWhereAColorIsWritten() throws IOException {

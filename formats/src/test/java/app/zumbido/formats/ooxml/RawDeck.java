@@ -29,7 +29,16 @@ final class RawDeck {
                 "slides/slide.xml",
                 "tableStyles",
                 "tableStyles.xml");
-        relations("ppt/slides/slide.xml", "slideLayout", "../slideLayouts/layout.xml", "chart", "../charts/chart.xml");
+        relations(
+                "ppt/slides/slide.xml",
+                "slideLayout",
+                "../slideLayouts/layout.xml",
+                "chart",
+                "../charts/chart.xml",
+                "diagramData",
+                "../diagrams/data.xml",
+                "diagramDrawing",
+                "../diagrams/drawing.xml");
         relations("ppt/slideLayouts/layout.xml", "slideMaster", "../slideMasters/master.xml");
         relations("ppt/slideMasters/master.xml", "theme", "../theme/theme.xml");
         theme("");
@@ -38,6 +47,7 @@ final class RawDeck {
         slide("", "");
         tableStyles("");
         chart("");
+        diagram("");
     }
 
     private void relations(String part, String... typesAndTargets) {
@@ -121,6 +131,17 @@ final class RawDeck {
                 "<c:chartSpace xmlns:c='http://schemas.openxmlformats.org/drawingml/2006/chart'" + NAMES
                         + "><c:chart><c:plotArea><c:barChart>" + series
                         + "</c:barChart></c:plotArea></c:chart></c:chartSpace>");
+        return this;
+    }
+
+    RawDeck diagram(String shapes) {
+        parts.put(
+                "ppt/diagrams/data.xml",
+                "<d:dataModel xmlns:d='d'><d:extLst><a:ext" + NAMES
+                        + "><x:dataModelExt xmlns:x='x' relId='r4'/></a:ext></d:extLst></d:dataModel>");
+        parts.put(
+                "ppt/diagrams/drawing.xml",
+                "<x:drawing xmlns:x='x'" + NAMES + "><x:spTree>" + shapes + "</x:spTree></x:drawing>");
         return this;
     }
 

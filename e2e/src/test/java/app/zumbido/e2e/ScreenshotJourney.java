@@ -21,6 +21,14 @@ class ScreenshotJourney extends Journey {
         return new String[] {"--zumbido.demo=true"};
     }
 
+    /** Pictures beyond the edge are fetched only when somebody goes there. */
+    private void waitForPictures() {
+        page.waitForFunction("() => [...document.images].filter((image) => {"
+                + " const place = image.getBoundingClientRect();"
+                + " return place.top < innerHeight && place.left < innerWidth;"
+                + " }).every((image) => image.complete)");
+    }
+
     private void shoot(String name) {
         page.evaluate("() => document.fonts.ready");
         page.waitForTimeout(400);
@@ -114,18 +122,14 @@ class ScreenshotJourney extends Journey {
 
         openStation("Existing files");
         assertThat(page.getByText("12 colours in this file")).isVisible();
-        page.waitForFunction(
-                "() => [...document.images].filter((image) => image.getBoundingClientRect().top < innerHeight)"
-                        + ".every((image) => image.complete)");
+        waitForPictures();
         shoot("dress");
         button("Check").click();
         page.getByLabel("Kinds of faults")
                 .getByText("cannot be read")
                 .click(new Locator.ClickOptions().setTimeout(60_000));
         assertThat(page.getByText("FFFF00 on FFFFFF has 1.07 of 3.")).isVisible();
-        page.waitForFunction(
-                "() => [...document.images].filter((image) => image.getBoundingClientRect().top < innerHeight)"
-                        + ".every((image) => image.complete)");
+        waitForPictures();
         shoot("check");
 
         openStation("Palette");

@@ -166,7 +166,7 @@ public final class FaultWords {
             case THROUGH_SLOT -> "Through the slot that has it";
             case NEAREST_BRAND -> "The nearest brand colour";
             case SLOT_THAT_IS_MEANT -> "The slot that is meant";
-            case UNTIL_READ -> "The same hue, until it can be read";
+            case UNTIL_READ -> "Only just so that it can be read";
             case FONT_OF_BRAND -> "The brand’s font";
             case SIZE_OF_BRAND -> "The brand’s size";
             case LARGE_ENOUGH -> "Large enough to be read";

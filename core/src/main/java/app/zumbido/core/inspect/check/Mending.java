@@ -28,7 +28,7 @@ public record Mending(
         NEAREST_BRAND,
         /** The colour that does this job in the brand. */
         SLOT_THAT_IS_MEANT,
-        /** The same hue, so much darker or lighter that it can be read. */
+        /** The highlight for what is colourful, else its own hue, only so far that it can be read. */
         UNTIL_READ,
         FONT_OF_BRAND,
         SIZE_OF_BRAND,

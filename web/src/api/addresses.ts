@@ -127,6 +127,7 @@ export interface DressWishes {
   leftMasters: string[];
   leftLogos: boolean;
   smallerHeadings: boolean;
+  templateMaster: boolean;
 }
 
 /** The same page as it would be. @param revision of the brand, so that a change is seen at once */
@@ -146,6 +147,9 @@ export function dressedPageOf(
   }
   if (wishes.smallerHeadings) {
     query.set('smallerHeadings', 'true');
+  }
+  if (wishes.templateMaster) {
+    query.set('templateMaster', 'true');
   }
   return `${fileOf(brand, fileId)}/dress/pages/${number}?${query.toString()}`;
 }

@@ -3208,6 +3208,7 @@ export interface components {
             colors: components["schemas"]["DressLineResponse"][];
             logos: components["schemas"]["OldLogoResponse"][];
             masters: components["schemas"]["MasterResponse"][];
+            noTemplateMaster?: string;
             warnings: components["schemas"]["DressWarningResponse"][];
         };
         DressRequest: {
@@ -3215,6 +3216,7 @@ export interface components {
             leftMasters?: string[];
             mapping?: components["schemas"]["MappedColor"][];
             smallerHeadings?: boolean;
+            templateMaster?: boolean;
         };
         DressWarningResponse: {
             /** Format: int32 */
@@ -6007,6 +6009,7 @@ export interface operations {
                 leftMasters?: string[];
                 leftLogos?: boolean;
                 smallerHeadings?: boolean;
+                templateMaster?: boolean;
             };
             header?: never;
             path: {

@@ -208,5 +208,6 @@ function request(wishes: DressWishes): DressRequest {
     leftMasters: wishes.leftMasters,
     leftLogos: wishes.leftLogos,
     smallerHeadings: wishes.smallerHeadings,
+    templateMaster: wishes.templateMaster,
   };
 }

@@ -27,6 +27,7 @@
   const leftMasters = new SvelteSet<string>();
   let leftLogos = $state(false);
   let smallerHeadings = $state(false);
+  let templateMaster = $state(false);
   let shownPage = $state<number>();
   let onOneSheet = $state(false);
   let many = $state(false);
@@ -36,6 +37,7 @@
     leftMasters: [...leftMasters],
     leftLogos,
     smallerHeadings,
+    templateMaster,
   });
   const worn: Worn = $derived({
     brand: bench.id,
@@ -116,8 +118,10 @@
         {leftMasters}
         {leftLogos}
         {smallerHeadings}
+        {templateMaster}
         onlogos={(left) => (leftLogos = left)}
         onheadings={(smaller) => (smallerHeadings = smaller)}
+        onmaster={(taken) => (templateMaster = taken)}
         onpage={(page) => (shownPage = page)}
       />
     </div>

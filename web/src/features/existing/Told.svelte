@@ -10,12 +10,25 @@
     leftMasters: SvelteSet<string>;
     leftLogos: boolean;
     smallerHeadings: boolean;
+    /** Whether the pages go on the template's master and layouts. */
+    templateMaster: boolean;
     onlogos: (left: boolean) => void;
     onheadings: (smaller: boolean) => void;
+    onmaster: (taken: boolean) => void;
     onpage: (page: number) => void;
   }
 
-  const { plan, leftMasters, leftLogos, smallerHeadings, onlogos, onheadings, onpage }: Props = $props();
+  const {
+    plan,
+    leftMasters,
+    leftLogos,
+    smallerHeadings,
+    templateMaster,
+    onlogos,
+    onheadings,
+    onmaster,
+    onpage,
+  }: Props = $props();
 
   function toggle(part: string) {
     if (!leftMasters.delete(part)) {
@@ -30,6 +43,22 @@
     <p>Nothing stands in the way.</p>
   {/if}
   <ul>
+    {#if plan.masters.length > 0}
+      <li>
+        <span>
+          {templateMaster
+            ? 'Pages go on the layouts of your template: what nobody moved takes its place there.'
+            : 'Its own master and layouts stay, in your colours and fonts.'}
+          {plan.noTemplateMaster ?? ''}
+        </span>
+        {#if !plan.noTemplateMaster}
+          <label>
+            <input type="checkbox" checked={templateMaster} onchange={() => onmaster(!templateMaster)} />
+            take the template’s instead
+          </label>
+        {/if}
+      </li>
+    {/if}
     {#each plan.warnings as warning (warning.kind)}
       <li>
         <span>{warning.sentence}</span>

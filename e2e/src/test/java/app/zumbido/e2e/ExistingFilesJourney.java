@@ -179,6 +179,25 @@ class ExistingFilesJourney extends Journey {
         assertThat(text(parts, "ppt/presentation.xml")).contains("cx=\"9144000\"");
     }
 
+    /** The template's master is taken where that is wanted, in the size that the deck has. */
+    @Test
+    void theDeckGoesOnTheTemplatesMaster() throws Exception {
+        openObservatory();
+        page.getByLabel("take the template’s instead").check();
+        assertThat(page.getByText("Pages go on the layouts of your template")).isVisible(PATIENTLY);
+        button("Dress it").click();
+        assertThat(page.getByText("evening-visits.pptx wears Night.")).isVisible(PATIENTLY);
+        assertThat(kind("cannot be read")).hasCount(0);
+        Path file = download();
+        PresentationMLPackage deck = PresentationMLPackage.load(file.toFile());
+        var presentation = deck.getMainPresentationPart().getContents();
+        assertThat(presentation.getSldMasterIdLst().getSldMasterId()).hasSize(1);
+        assertThat(presentation.getSldSz().getCx()).isEqualTo(9_144_000);
+        assertThat(parts(file).keySet())
+                .filteredOn(part -> part.startsWith("ppt/slideMasters/slide"))
+                .isEmpty();
+    }
+
     /** A document that is dropped somewhere else may be wanted for three things; with the deck it is dressed at once. */
     @Test
     void aDroppedDocumentIsAskedAboutAndDressedWithTheDeck() throws Exception {

@@ -77,6 +77,11 @@ public final class Findings {
         return kind.equals("xlsx") || kind.equals("ods");
     }
 
+    /** Whether most of its pages stand on the dark slots of its theme. */
+    public boolean isOnDarkSlots() {
+        return 2 * pages.stream().filter(FoundPage::onDarkSlots).count() > pages.size();
+    }
+
     /** @return what belongs to the page itself and not to what lies behind it */
     public List<Use> own(FoundPage page) {
         return page.part().isEmpty()

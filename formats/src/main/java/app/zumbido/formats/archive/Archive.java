@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipArchiveOutputStream;
@@ -128,9 +129,17 @@ public final class Archive implements AutoCloseable {
      * @param changed what is in a part from now on, by its name; parts that the file does not have come last
      */
     public void write(Map<String, byte[]> changed, OutputStream out) throws IOException {
+        write(changed, Set.of(), out);
+    }
+
+    /** @param left parts that do not come along */
+    public void write(Map<String, byte[]> changed, Set<String> left, OutputStream out) throws IOException {
         ZipArchiveOutputStream copy = new ZipArchiveOutputStream(out);
         for (ZipArchiveEntry entry : Collections.list(zip.getEntriesInPhysicalOrder())) {
             byte[] part = changed.get(entry.getName());
+            if (left.contains(entry.getName())) {
+                continue;
+            }
             if (part == null) {
                 copy.addRawArchiveEntry(entry, zip.getRawInputStream(entry));
             } else {
@@ -138,7 +147,7 @@ public final class Archive implements AutoCloseable {
             }
         }
         for (String name : new TreeSet<>(changed.keySet())) {
-            if (zip.getEntry(name) == null) {
+            if (zip.getEntry(name) == null && !left.contains(name)) {
                 put(name, ADDED, changed.get(name), copy);
             }
         }

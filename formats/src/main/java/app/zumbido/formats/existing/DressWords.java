@@ -100,6 +100,18 @@ public final class DressWords {
         };
     }
 
+    /** @return why the template's master cannot be taken, in one sentence */
+    public static String noMaster(TemplateMaster.Obstacle obstacle) {
+        return switch (obstacle) {
+            case NO_PRESENTATION -> "Only presentations have masters.";
+            case OTHER_PROPORTIONS ->
+                "The template comes in 16:9 and 4:3; on slides of other proportions its graphics would be squeezed.";
+            case STRICT ->
+                "The file is in the strict form of the standard and the template in the usual one: save it as .pptx in the"
+                        + " usual form first.";
+        };
+    }
+
     private static String quoted(List<String> words) {
         return words.stream()
                 .map(word -> word.isEmpty() ? "one without a name" : "“" + word + "”")

@@ -88,7 +88,15 @@ public final class ExistingFile implements AutoCloseable {
 
     /** @return nothing of a file that has no slides */
     public Optional<OfficeFile.Slides> slides() {
-        return file instanceof OfficeFile office ? office.slides() : Optional.empty();
+        return deck().flatMap(OfficeFile::slides);
+    }
+
+    /** @return nothing of a file that is no presentation of this kind */
+    Optional<OfficeFile> deck() {
+        return Optional.of(file)
+                .filter(OfficeFile.class::isInstance)
+                .map(OfficeFile.class::cast)
+                .filter(office -> office.slides().isPresent());
     }
 
     public byte[] part(String name) {

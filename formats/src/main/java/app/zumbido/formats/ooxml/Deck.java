@@ -3,6 +3,7 @@ package app.zumbido.formats.ooxml;
 import app.zumbido.formats.archive.PartTree;
 import app.zumbido.formats.archive.PartTree.Node;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -79,7 +80,7 @@ final class Deck {
         return sheet(part, layout);
     }
 
-    private DeckSheet layout(String part) {
+    DeckSheet layout(String part) {
         return sheet(part, target(part, "slideMaster").map(name -> masters.computeIfAbsent(name, this::master)));
     }
 
@@ -94,6 +95,19 @@ final class Deck {
                 .map(name -> DrawingTheme.of(PartTree.read(name, parts.part(name))))
                 .orElse(DrawingTheme.NONE);
         return DeckSheet.of(part, root, mapped, theme, Optional.empty());
+    }
+
+    /** @return parts of the masters with the elements that name them, in their order */
+    Map<String, Node> masters() {
+        Map<String, String> targets = parts.byId(main);
+        Map<String, Node> named = new LinkedHashMap<>();
+        presentation.child("sldMasterIdLst").stream()
+                .flatMap(list -> list.children("sldMasterId"))
+                .forEach(master -> OfficePackage.reference(master.tag(), "id")
+                        .map(targets::get)
+                        .filter(parts::has)
+                        .ifPresent(part -> named.putIfAbsent(part, master)));
+        return named;
     }
 
     private DeckSheet sheet(String part, Optional<DeckSheet> parent) {

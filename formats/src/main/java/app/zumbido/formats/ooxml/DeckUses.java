@@ -47,6 +47,7 @@ final class DeckUses {
                 slide.parent().map(DeckSheet::part).orElse(""),
                 slide.parent().flatMap(DeckSheet::parent).map(DeckSheet::part).orElse(""),
                 drawn,
+                ThemeSplice.isDark(slide.master().root()),
                 slide.hidesBehind() ? slide.root().tag().spot(DeckSheet.SHOWS_BEHIND) : Optional.empty());
     }
 

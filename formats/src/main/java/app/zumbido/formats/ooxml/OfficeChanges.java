@@ -6,7 +6,6 @@ import app.zumbido.formats.delivery.Xml;
 import app.zumbido.formats.uses.Changes;
 import app.zumbido.formats.uses.Changes.NewTheme;
 import app.zumbido.formats.uses.PartEdits;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -24,17 +23,15 @@ final class OfficeChanges {
 
     /** @return the parts that changed or are new, by their names */
     Map<String, byte[]> of(Changes changes) {
-        NewLogos logos = new NewLogos(parts, main, changes.logos(), edits);
+        NewParts added = new NewParts(parts, edits);
+        NewLogos logos = new NewLogos(added, main, changes.logos(), edits);
         for (Edit edit : changes.edits()) {
             if (edits.isFirst(edit.spot())) {
                 put(edit, logos);
             }
         }
         changes.theme().ifPresent(this::dress);
-        Map<String, byte[]> added = logos.finish();
-        Map<String, byte[]> changed = new HashMap<>(edits.changed());
-        changed.putAll(added);
-        return changed;
+        return added.changed();
     }
 
     private void put(Edit edit, NewLogos logos) {

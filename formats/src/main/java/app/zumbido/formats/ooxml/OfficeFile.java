@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 
 /** An existing presentation, document or workbook, in either form of the standard. */
@@ -115,6 +116,24 @@ public final class OfficeFile implements MendableFile {
         }
         return Optional.of(new Slides(
                 deck.slides().size(), deck.frames().width(), deck.frames().height(), masters));
+    }
+
+    /**
+     * Puts pages on the master of a template instead of their own.
+     *
+     * @param template of our own, of slides in the same proportions
+     * @param kept parts of masters that stay
+     */
+    public void writeOnMaster(byte[] template, Set<String> kept, OutputStream out) throws IOException {
+        try (Archive coming = Archive.open(template)) {
+            MasterSwap.Swapped swapped = new MasterSwap(parts, main, kept).with(archive, coming);
+            archive.write(swapped.changed(), swapped.gone(), out);
+        }
+    }
+
+    /** Whether it is written in the strict form of the standard. */
+    public boolean isStrict() {
+        return StrictForm.isStrict(archive);
     }
 
     private static String root(String name, byte[] part) {

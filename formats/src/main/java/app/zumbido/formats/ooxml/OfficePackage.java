@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 /** Parts of an office file and how they refer to each other. Source: ECMA-376 Part 2, 6.5. */
 final class OfficePackage {
     /** Where the main part hangs; the end of its type is the same in both forms of the standard. */
-    private static final String ROOT = "";
+    static final String ROOT = "";
 
     private final Archive archive;
     private final Map<String, List<Relation>> relations = new HashMap<>();

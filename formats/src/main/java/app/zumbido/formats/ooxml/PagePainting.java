@@ -10,12 +10,17 @@ import java.util.Map;
 import java.util.Optional;
 import org.apache.poi.sl.draw.DrawFactory;
 import org.apache.poi.sl.draw.DrawGraphicalFrame;
+import org.apache.poi.sl.draw.DrawPictureShape;
 import org.apache.poi.sl.draw.DrawTextFragment;
 import org.apache.poi.sl.draw.DrawTextParagraph;
 import org.apache.poi.sl.usermodel.GraphicalFrame;
+import org.apache.poi.sl.usermodel.PictureShape;
 import org.apache.poi.sl.usermodel.TextParagraph;
 import org.apache.poi.xslf.usermodel.XSLFGraphicFrame;
+import org.apache.poi.xslf.usermodel.XSLFPictureShape;
 import org.apache.poi.xslf.usermodel.XSLFTextParagraph;
+import org.openxmlformats.schemas.drawingml.x2006.main.CTBlip;
+import org.openxmlformats.schemas.presentationml.x2006.main.CTPicture;
 
 /**
  * How the library is to draw a slide: with charts, which it leaves out, and keeping in mind where it put each paragraph.
@@ -56,6 +61,18 @@ final class PagePainting extends DrawFactory {
                 }
             }
         };
+    }
+
+    /** The library has no drawing program for SVG and then leaves the picture out: the bitmap beside it is drawn. */
+    @Override
+    public DrawPictureShape getDrawable(PictureShape<?, ?> shape) {
+        if (shape instanceof XSLFPictureShape picture && picture.getXmlObject() instanceof CTPicture element) {
+            CTBlip bitmap = element.getBlipFill().getBlip();
+            if (bitmap != null && bitmap.isSetExtLst()) {
+                bitmap.unsetExtLst();
+            }
+        }
+        return new DrawPictureShape(shape);
     }
 
     @Override

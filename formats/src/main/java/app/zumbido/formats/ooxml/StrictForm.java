@@ -25,10 +25,7 @@ final class StrictForm {
     /** @return the same file where it is not strict */
     static byte[] transitional(byte[] file) {
         try (Archive archive = Archive.open(file)) {
-            boolean strict = archive.get("_rels/.rels")
-                    .map(list -> new String(list, StandardCharsets.UTF_8).contains(STRICT))
-                    .orElse(false);
-            if (!strict) {
+            if (!isStrict(archive)) {
                 return file;
             }
             Map<String, byte[]> changed = new HashMap<>();
@@ -46,6 +43,12 @@ final class StrictForm {
         } catch (IOException e) {
             throw new UncheckedIOException("A file in memory cannot be written", e);
         }
+    }
+
+    static boolean isStrict(Archive archive) {
+        return archive.get("_rels/.rels")
+                .map(list -> new String(list, StandardCharsets.UTF_8).contains(STRICT))
+                .orElse(false);
     }
 
     private static String other(String text) {

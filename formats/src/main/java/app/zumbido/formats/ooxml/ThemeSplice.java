@@ -66,17 +66,27 @@ final class ThemeSplice {
     static void turn(String master, boolean dark, PartEdits edits, byte[] content) {
         Map<String, String> usual = dark ? LIGHT : DARK;
         Map<String, String> wanted = dark ? DARK : LIGHT;
-        PartTree.read(master, content).child("clrMap").ifPresent(map -> {
-            boolean turns = usual.entrySet().stream()
-                    .allMatch(entry -> map.attribute(entry.getKey())
-                            .filter(entry.getValue()::equals)
-                            .isPresent());
-            if (turns) {
-                for (String name : List.copyOf(wanted.keySet())) {
-                    Optional<Spot> spot = map.tag().spot(name);
-                    spot.ifPresent(at -> edits.part(master).splices().put(at.from(), at.to(), wanted.get(name)));
-                }
+        Node root = PartTree.read(master, content);
+        if (isMapped(root, usual)) {
+            Node map = root.child("clrMap").orElseThrow();
+            for (String name : List.copyOf(wanted.keySet())) {
+                Optional<Spot> spot = map.tag().spot(name);
+                spot.ifPresent(at -> edits.part(master).splices().put(at.from(), at.to(), wanted.get(name)));
             }
-        });
+        }
+    }
+
+    /** Whether the pages of a master stand on the dark slots. @param master first element of its part */
+    static boolean isDark(Node master) {
+        return isMapped(master, DARK);
+    }
+
+    private static boolean isMapped(Node master, Map<String, String> wanted) {
+        return master.child("clrMap")
+                .filter(map -> wanted.entrySet().stream()
+                        .allMatch(entry -> map.attribute(entry.getKey())
+                                .filter(entry.getValue()::equals)
+                                .isPresent()))
+                .isPresent();
     }
 }

@@ -50,6 +50,7 @@ import org.openxmlformats.schemas.presentationml.x2006.main.CTShape;
 
 /** The deck of the evening visits, dressed in a brand of six colours on light and on dark pages. */
 class DressedDeckTest {
+    private static final Assets ASSETS = new ExampleAssets(Rgb.ofHex("14142B"), Rgb.ofHex("7A5CD6"), 4);
     private static byte[] deck;
 
     @BeforeAll
@@ -87,14 +88,18 @@ class DressedDeckTest {
     }
 
     private static Dressed dressed(PageGround ground, Map<Rgb, ThemeSlot> chosen) {
+        return dressed(deck, ground, chosen, false);
+    }
+
+    /** @param moved whether the file has just come on the template's master */
+    private static Dressed dressed(byte[] deck, PageGround ground, Map<Rgb, ThemeSlot> chosen, boolean moved) {
         Brand brand = brand(ground);
-        Assets assets = new ExampleAssets(Rgb.ofHex("14142B"), Rgb.ofHex("7A5CD6"), 4);
         House house = HouseOf.look(brand.look(), WcagLevel.AA, Set.of(), Set.of("arial", "times new roman"), true);
         try (ExistingFile file = ExistingFile.open(deck)) {
             Findings findings = file.findings();
-            FileLogos logos = new FileLogos(file, assets);
+            FileLogos logos = new FileLogos(file, ASSETS);
             List<DressLine> table = DressTable.of(findings, house, chosen);
-            Dressing dressing = new Dressing(findings, house, table);
+            Dressing dressing = new Dressing(findings, house, table, moved);
             List<OldLogo> old = OldLogo.of(
                     findings,
                     logos,
@@ -103,7 +108,7 @@ class DressedDeckTest {
             List<Edit> edits = new ArrayList<>(dressing.colors());
             edits.addAll(dressing.letters());
             old.forEach(logo -> edits.addAll(logo.edits(logos.forms())));
-            LineLengths lengths = new LineLengths(assets);
+            LineLengths lengths = new LineLengths(ASSETS);
             List<DressWarning> warnings = DressWarnings.of(
                     findings,
                     new DressWarnings.Shape(
@@ -115,7 +120,7 @@ class DressedDeckTest {
                     run -> 3 * lengths.asItIs(run));
             Changes.NewTheme theme = new Changes.NewTheme(
                     "Night", house.slots(), brand.type().pair(), ground == PageGround.DARK, Set.of());
-            byte[] content = file.with(new Changes(edits, Optional.of(theme), assets::logo));
+            byte[] content = file.with(new Changes(edits, Optional.of(theme), ASSETS::logo));
             return new Dressed(table, old, warnings, content, house);
         }
     }
@@ -184,25 +189,52 @@ class DressedDeckTest {
         }
     }
 
+    private static final Set<FaultKind> MENDED = Set.of(
+            FaultKind.BY_HAND,
+            FaultKind.NEAR_BRAND,
+            FaultKind.OUTSIDE,
+            FaultKind.CONTRAST,
+            FaultKind.FONT_OUTSIDE,
+            FaultKind.LOGO_STRETCHED,
+            FaultKind.LOGO_GROUND);
+
+    private static List<Fault> faults(Dressed deck) {
+        try (ExistingFile file = ExistingFile.open(deck.file())) {
+            return Check.of(file.findings(), deck.house(), new FileLogos(file, ASSETS));
+        }
+    }
+
     @ParameterizedTest
     @EnumSource(PageGround.class)
     void leavesNothingOffThatDressingCanMend(PageGround ground) {
-        Dressed deck = dressed(ground, Map.of());
-        Assets assets = new ExampleAssets(Rgb.ofHex("14142B"), Rgb.ofHex("7A5CD6"), 4);
-        try (ExistingFile file = ExistingFile.open(deck.file())) {
-            List<Fault> faults = Check.of(file.findings(), deck.house(), new FileLogos(file, assets));
-            assertThat(faults)
-                    .filteredOn(fault -> Set.of(
-                                    FaultKind.BY_HAND,
-                                    FaultKind.NEAR_BRAND,
-                                    FaultKind.OUTSIDE,
-                                    FaultKind.CONTRAST,
-                                    FaultKind.FONT_OUTSIDE,
-                                    FaultKind.LOGO_STRETCHED,
-                                    FaultKind.LOGO_GROUND)
-                            .contains(fault.kind()))
-                    .isEmpty();
+        assertThat(faults(dressed(ground, Map.of())))
+                .filteredOn(fault -> MENDED.contains(fault.kind()))
+                .isEmpty();
+    }
+
+    /** Words that stood on the old master's grounds must be read on the new one's. */
+    @ParameterizedTest
+    @EnumSource(PageGround.class)
+    void leavesNothingOffOnTheTemplatesMaster(PageGround ground) {
+        byte[] moved;
+        try (ExistingFile file = ExistingFile.open(deck)) {
+            moved = TemplateMaster.under(file, brand(ground).look(), ASSETS, Set.of());
         }
+        assertThat(faults(dressed(moved, ground, Map.of(), true)))
+                .filteredOn(fault -> MENDED.contains(fault.kind()))
+                .isEmpty();
+    }
+
+    /** What wears the brand already keeps every colour, on dark pages too. */
+    @ParameterizedTest
+    @EnumSource(PageGround.class)
+    void staysAsItIsWhenItIsDressedAgain(PageGround ground) {
+        Dressed once = dressed(ground, Map.of());
+        assertThat(dressed(once.file(), ground, Map.of(), false).table())
+                .isNotEmpty()
+                .allSatisfy(line -> assertThat(
+                                House.seen(line.becomes(), once.house().slots(), "pptx"))
+                        .isEqualTo(line.color()));
     }
 
     @Test

@@ -13,7 +13,6 @@ import app.zumbido.core.inspect.dress.OldLogo;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.office.OfficeSchemas;
 import app.zumbido.formats.uses.Changes;
-import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -23,14 +22,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
-import org.apache.poi.openxml4j.opc.OPCPackage;
-import org.apache.poi.xslf.usermodel.XMLSlideShow;
-import org.apache.poi.xssf.usermodel.XSSFWorkbook;
-import org.apache.poi.xwpf.usermodel.XWPFDocument;
-import org.docx4j.openpackaging.packages.OpcPackage;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.odftoolkit.odfdom.doc.OdfDocument;
 
 /** Real files are inventoried, dressed and read again. */
 class RealFilesTest {
@@ -73,35 +66,6 @@ class RealFilesTest {
         }
     }
 
-    private static boolean isReadByPoi(String name, byte[] content) {
-        try (OPCPackage opened = OPCPackage.open(new ByteArrayInputStream(content))) {
-            if (name.matches(".*\\.(pptx|potx)")) {
-                return new XMLSlideShow(opened).getSlides() != null;
-            }
-            return name.matches(".*\\.(docx|dotx)")
-                    ? new XWPFDocument(opened).getParagraphs() != null
-                    : new XSSFWorkbook(opened).getNumberOfSheets() > 0;
-        } catch (Exception e) {
-            return false;
-        }
-    }
-
-    private static boolean isReadByDocx4j(byte[] content) {
-        try {
-            return OpcPackage.load(new ByteArrayInputStream(content)).getParts() != null;
-        } catch (Exception e) {
-            return false;
-        }
-    }
-
-    private static boolean isReadByOdfdom(byte[] content) {
-        try (OdfDocument read = OdfDocument.loadDocument(new ByteArrayInputStream(content))) {
-            return read.getContentDom() != null;
-        } catch (Exception e) {
-            return false;
-        }
-    }
-
     /** Without the text of values, which change. */
     private static Set<String> errors(byte[] file) {
         Set<String> errors = new TreeSet<>();
@@ -121,8 +85,12 @@ class RealFilesTest {
             }
             dressed++;
             byte[] after = result.get().file();
-            assertThat(isReadByPoi(name, after)).as(name + " by POI").isEqualTo(isReadByPoi(name, entry.getValue()));
-            assertThat(isReadByDocx4j(after)).as(name + " by docx4j").isEqualTo(isReadByDocx4j(entry.getValue()));
+            assertThat(OtherReaders.isReadByPoi(name, after))
+                    .as(name + " by POI")
+                    .isEqualTo(OtherReaders.isReadByPoi(name, entry.getValue()));
+            assertThat(OtherReaders.isReadByDocx4j(after))
+                    .as(name + " by docx4j")
+                    .isEqualTo(OtherReaders.isReadByDocx4j(entry.getValue()));
             Set<String> errors = new HashSet<>(errors(after));
             errors.removeAll(errors(entry.getValue()));
             assertThat(errors).as(name + " has new errors").isEmpty();
@@ -161,9 +129,9 @@ class RealFilesTest {
             Optional<Dressed> after = dressed(entry.getKey(), entry.getValue(), refused);
             if (after.isPresent()) {
                 dressed++;
-                assertThat(isReadByOdfdom(after.get().file()))
+                assertThat(OtherReaders.isReadByOdfdom(after.get().file()))
                         .as(entry.getKey())
-                        .isEqualTo(isReadByOdfdom(entry.getValue()));
+                        .isEqualTo(OtherReaders.isReadByOdfdom(entry.getValue()));
             }
         }
         assertThat(refused).hasSize(2);

@@ -109,13 +109,14 @@ class DressController {
             @RequestParam(required = false) @Nullable List<String> mapping,
             @RequestParam(required = false) @Nullable List<String> leftMasters,
             @RequestParam(required = false) @Nullable Boolean leftLogos,
-            @RequestParam(required = false) @Nullable Boolean smallerHeadings) {
+            @RequestParam(required = false) @Nullable Boolean smallerHeadings,
+            @RequestParam(required = false) @Nullable Boolean templateMaster) {
         ExistingFileRow row = files.find(id, fid);
         Look look = keeper.look(id, theme);
         List<MappedColor> mapped = mapping == null
                 ? List.of()
                 : mapping.stream().map(MappedColor::parse).toList();
-        Wishes wishes = wishes(new DressRequest(mapped, leftMasters, leftLogos, smallerHeadings));
+        Wishes wishes = wishes(new DressRequest(mapped, leftMasters, leftLogos, smallerHeadings, templateMaster));
         String key = " dressed " + look.brand().revision() + look.themeId() + wishes;
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
@@ -138,7 +139,8 @@ class DressController {
                 mapping,
                 request.leftMasters() == null ? Set.of() : Set.copyOf(request.leftMasters()),
                 Boolean.TRUE.equals(request.leftLogos()),
-                Boolean.TRUE.equals(request.smallerHeadings()));
+                Boolean.TRUE.equals(request.smallerHeadings()),
+                Boolean.TRUE.equals(request.templateMaster()));
     }
 
     /**
@@ -159,12 +161,14 @@ class DressController {
      * @param leftMasters parts of masters that keep their theme
      * @param leftLogos whether pictures that look like the old logo stay
      * @param smallerHeadings whether headings that would need another line are made smaller
+     * @param templateMaster whether the pages go on the template's master and layouts; masters that are left keep theirs
      */
     record DressRequest(
             @Nullable @Size(max = 2_000) List<@Valid MappedColor> mapping,
             @Nullable @Size(max = 200) List<String> leftMasters,
             @Nullable Boolean leftLogos,
-            @Nullable Boolean smallerHeadings) {}
+            @Nullable Boolean smallerHeadings,
+            @Nullable Boolean templateMaster) {}
 
     /**
      * @param count how often
@@ -185,11 +189,13 @@ class DressController {
         }
     }
 
+    /** @param noTemplateMaster why the template's master cannot be taken; absent if it can */
     record DressPlanResponse(
             List<DressLineResponse> colors,
             List<DressWarningResponse> warnings,
             List<MasterResponse> masters,
-            List<OldLogoResponse> logos) {
+            List<OldLogoResponse> logos,
+            @Nullable String noTemplateMaster) {
         static DressPlanResponse of(Plan plan) {
             return new DressPlanResponse(
                     plan.table().stream()
@@ -199,7 +205,8 @@ class DressController {
                     plan.masters().entrySet().stream()
                             .map(master -> new MasterResponse(master.getKey(), master.getValue()))
                             .toList(),
-                    plan.logos().stream().map(OldLogoResponse::of).toList());
+                    plan.logos().stream().map(OldLogoResponse::of).toList(),
+                    plan.masterObstacle().map(DressWords::noMaster).orElse(null));
         }
     }
 

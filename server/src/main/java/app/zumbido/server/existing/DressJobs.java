@@ -119,7 +119,7 @@ class DressJobs implements JobMaker {
             Set<Rgb> known = dressings.known(row);
             Map<Rgb, ThemeSlot> own = new HashMap<>(mapping);
             own.keySet().retainAll(known);
-            Wishes wishes = new Wishes(own, Set.of(), false, false);
+            Wishes wishes = new Wishes(own, Set.of(), false, false, false);
             Plan plan = dressings.plan(row, look, wishes);
             ExistingFileRow dressed = dressings.dress(row, look, wishes);
             List<Fault> faults = checks.faults(dressed, look, WcagLevel.AA).stream()

@@ -22,6 +22,7 @@ import app.zumbido.formats.delivery.Assets;
 import app.zumbido.formats.existing.ExistingFile;
 import app.zumbido.formats.existing.FileLogos;
 import app.zumbido.formats.existing.LineLengths;
+import app.zumbido.formats.existing.TemplateMaster;
 import app.zumbido.formats.ooxml.OfficeFile;
 import app.zumbido.formats.uses.Changes;
 import app.zumbido.server.delivery.BrandFiles;
@@ -54,10 +55,14 @@ class Dressings {
      * @param leftMasters parts of masters that keep their theme
      * @param leftLogos whether pictures that look like the old logo stay
      * @param smallerHeadings whether headings that would wrap are made smaller
+     * @param templateMaster whether pages go on the template's master and layouts
      */
-    record Wishes(Map<Rgb, ThemeSlot> mapping, Set<String> leftMasters, boolean leftLogos, boolean smallerHeadings) {
-        static final Wishes NONE = new Wishes(Map.of(), Set.of(), false, false);
-    }
+    record Wishes(
+            Map<Rgb, ThemeSlot> mapping,
+            Set<String> leftMasters,
+            boolean leftLogos,
+            boolean smallerHeadings,
+            boolean templateMaster) {}
 
     /** What will be done, and what is told before. */
     record Plan(
@@ -65,6 +70,7 @@ class Dressings {
             List<DressWarning> warnings,
             List<OldLogo> logos,
             Map<String, String> masters,
+            Optional<TemplateMaster.Obstacle> masterObstacle,
             House house,
             String kind) {
         Rgb seen(DressLine line) {
@@ -88,8 +94,8 @@ class Dressings {
 
     /** @throws ExistingFileException if slots are empty, or the file lacks a colour that is mapped */
     Plan plan(ExistingFileRow row, Look look, Wishes wishes) {
-        try (ExistingFile file = ExistingFile.open(files.content(row))) {
-            return new Work(row, look, wishes, file).plan();
+        try (Work work = new Work(row, look, wishes)) {
+            return work.plan();
         }
     }
 
@@ -100,15 +106,17 @@ class Dressings {
 
     /** @return the file as it would be */
     byte[] dressed(ExistingFileRow row, Look look, Wishes wishes) {
-        try (ExistingFile file = ExistingFile.open(files.content(row))) {
-            return file.with(new Work(row, look, wishes, file).changes());
+        try (Work work = new Work(row, look, wishes)) {
+            return work.file.with(work.changes());
         }
     }
 
     /** One file that is dressed. */
-    private final class Work {
+    private final class Work implements AutoCloseable {
         private final Look look;
         private final Wishes wishes;
+        private final Map<String, String> masters;
+        private final Optional<TemplateMaster.Obstacle> masterObstacle;
         private final ExistingFile file;
         private final Findings findings;
         private final Assets assets;
@@ -118,25 +126,38 @@ class Dressings {
         private final FileLogos logos;
         private final LineLengths lengths;
 
-        Work(ExistingFileRow row, Look look, Wishes wishes, ExistingFile file) {
+        Work(ExistingFileRow row, Look look, Wishes wishes) {
             List<ThemeSlot> unfilled = look.theme().unfilled();
             if (!unfilled.isEmpty()) {
                 throw ExistingFileException.themeUnfilled(unfilled);
             }
             this.look = look;
             this.wishes = wishes;
-            this.file = file;
-            this.findings = files.findings(row);
             this.assets = brandFiles.assets(look.brand());
             this.house = Houses.of(look, assets, WcagLevel.AA);
+            ExistingFile asItIs = ExistingFile.open(files.content(row));
+            this.masters = asItIs.slides().map(OfficeFile.Slides::masters).orElse(Map.of());
+            this.masterObstacle = TemplateMaster.obstacle(asItIs);
+            this.file = wishes.templateMaster() ? onTemplate(asItIs) : asItIs;
+            this.findings = wishes.templateMaster() ? file.findings() : files.findings(row);
             this.table = DressTable.of(findings, house, wishes.mapping());
-            this.dressing = new Dressing(findings, house, table);
+            this.dressing = new Dressing(findings, house, table, wishes.templateMaster());
             this.logos = new FileLogos(file, assets);
             this.lengths = new LineLengths(assets);
             for (Rgb color : wishes.mapping().keySet()) {
-                if (table.stream().noneMatch(line -> line.color().equals(color))) {
+                if (!known(row).contains(color)) {
                     throw ExistingFileException.unknownColor(color.hex());
                 }
+            }
+        }
+
+        /** The pages move first; everything else goes on from there. */
+        private ExistingFile onTemplate(ExistingFile asItIs) {
+            try (asItIs) {
+                masterObstacle.ifPresent(obstacle -> {
+                    throw ExistingFileException.masterCannotBeTaken(obstacle);
+                });
+                return ExistingFile.open(TemplateMaster.under(asItIs, look, assets, wishes.leftMasters()));
             }
         }
 
@@ -156,14 +177,13 @@ class Dressings {
             Optional<OfficeFile.Slides> slides = file.slides();
             List<OldLogo> old = oldLogos();
             DressWarnings.Shape shape = new DressWarnings.Shape(
-                    slides.map(it -> it.width() / it.height()).orElse(0.0),
-                    WIDESCREEN,
-                    slides.map(it -> List.copyOf(it.masters().values())).orElse(List.of()));
+                    slides.map(it -> it.width() / it.height()).orElse(0.0), WIDESCREEN, List.copyOf(masters.values()));
             return new Plan(
                     table,
                     DressWarnings.of(findings, shape, old, lengths::asItIs, this::inNewFace),
                     old,
-                    slides.map(OfficeFile.Slides::masters).orElse(Map.of()),
+                    masters,
+                    masterObstacle,
                     house,
                     findings.kind());
         }
@@ -184,6 +204,11 @@ class Dressings {
                     look.theme().ground() == PageGround.DARK,
                     wishes.leftMasters());
             return new Changes(edits, Optional.of(theme), assets::logo);
+        }
+
+        @Override
+        public void close() {
+            file.close();
         }
     }
 }

@@ -1,6 +1,8 @@
 package app.zumbido.server.existing;
 
 import app.zumbido.core.theme.ThemeSlot;
+import app.zumbido.formats.existing.DressWords;
+import app.zumbido.formats.existing.TemplateMaster;
 import app.zumbido.server.http.ApiException;
 import app.zumbido.server.http.Problem;
 import java.util.List;
@@ -48,6 +50,14 @@ class ExistingFileException extends ApiException {
                 "A file is dressed in a theme whose twelve slots are filled: suggest the rest at Theme first");
         exception.fact("slots", slots.stream().map(ThemeSlot::code).toList());
         return exception;
+    }
+
+    static ExistingFileException masterCannotBeTaken(TemplateMaster.Obstacle obstacle) {
+        return new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "master-cannot-be-taken",
+                "The template’s master cannot be taken",
+                DressWords.noMaster(obstacle));
     }
 
     static ExistingFileException unknownColor(String hex) {

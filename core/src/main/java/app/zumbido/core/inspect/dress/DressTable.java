@@ -109,9 +109,9 @@ public final class DressTable {
         return same.orElseGet(() -> tally.text() ? written(tally) : painted(tally));
     }
 
-    /** Pages that become dark carry their text slots with them. */
+    /** Pages that become dark, or light, carry their text slots with them. */
     private ThemeSlot turned(ThemeSlot slot) {
-        if (house.ground() == PageGround.LIGHT) {
+        if (findings.isOnDarkSlots() == (house.ground() == PageGround.DARK)) {
             return slot;
         }
         return switch (slot) {

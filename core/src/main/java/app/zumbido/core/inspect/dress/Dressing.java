@@ -26,12 +26,19 @@ import java.util.stream.Stream;
 public final class Dressing {
     private final Findings findings;
     private final House house;
+    private final boolean moved;
     private final Map<List<Object>, DressLine> lines = new HashMap<>();
 
     /** @param table what each colour becomes */
     public Dressing(Findings findings, House house, List<DressLine> table) {
+        this(findings, house, table, false);
+    }
+
+    /** @param moved whether pages have come to grounds that nobody chose their text for */
+    public Dressing(Findings findings, House house, List<DressLine> table, boolean moved) {
         this.findings = findings;
         this.house = house;
+        this.moved = moved;
         table.forEach(line -> lines.put(List.of(line.color(), line.text()), line));
     }
 
@@ -44,7 +51,9 @@ public final class Dressing {
             if (line == null || spot.isEmpty()) {
                 continue;
             }
-            boolean stays = use.setting() instanceof Setting.OfTheme && line.reason() != DressReason.CHOSEN;
+            boolean stays = use.setting() instanceof Setting.OfTheme
+                    && line.reason() != DressReason.CHOSEN
+                    && !(moved && isStranded(use, line.becomes()));
             if (!stays) {
                 SlotColor slot = followingGround(use, line.becomes());
                 edits.putIfAbsent(spot.get(), new Edit.Paint(spot.get(), Replacement.of(slot, seen(slot))));
@@ -67,6 +76,13 @@ public final class Dressing {
                 .filter(slot -> reads(slot, use))
                 .findFirst()
                 .orElse(wanted);
+    }
+
+    private boolean isStranded(Use use, SlotColor slot) {
+        return use.what() == ColorUse.TEXT
+                && use.place().page().isPresent()
+                && !use.grounds().isEmpty()
+                && !reads(slot, use);
     }
 
     private boolean reads(SlotColor slot, Use use) {

@@ -15,6 +15,7 @@ module app.zumbido.core {
     exports app.zumbido.core.inspect.dress;
     exports app.zumbido.core.logos;
     exports app.zumbido.core.palette;
+    exports app.zumbido.core.recolor;
     exports app.zumbido.core.roles;
     exports app.zumbido.core.theme;
     exports app.zumbido.core.type;

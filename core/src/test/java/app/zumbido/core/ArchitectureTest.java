@@ -24,6 +24,7 @@ class ArchitectureTest {
             "contrast",
             "logos",
             "guide",
+            "recolor",
             "inspect",
             "brand");
 

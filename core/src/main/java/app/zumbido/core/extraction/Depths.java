@@ -3,7 +3,7 @@ package app.zumbido.core.extraction;
 import java.util.Arrays;
 
 /** How far inside its patch each cell of a labelled grid lies. */
-final class Depths {
+public final class Depths {
     private final int[] labels;
     private final short[] depth;
     private final int columns;
@@ -18,7 +18,7 @@ final class Depths {
     }
 
     /** @return chessboard distance to the nearest cell of another label or the edge, by one sweep down and one up */
-    static short[] of(int[] labels, int columns, int rows) {
+    public static short[] of(int[] labels, int columns, int rows) {
         Depths depths = new Depths(labels, columns, rows);
         for (int i = 0; i < labels.length; i++) {
             depths.sweep(i, -1);

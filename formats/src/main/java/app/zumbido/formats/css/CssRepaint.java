@@ -1,5 +1,6 @@
 package app.zumbido.formats.css;
 
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.Replacement;
 import app.zumbido.core.inspect.Spot;
 import app.zumbido.formats.archive.Splices;
@@ -10,7 +11,12 @@ public final class CssRepaint {
 
     public static void put(String text, Spot spot, Replacement replacement, Splices splices) {
         String before = text.substring(spot.from(), spot.to());
-        splices.put(spot.from(), spot.to(), replacement.color().hex() + opacityOf(before));
+        splices.put(spot.from(), spot.to(), written(before, replacement.color()));
+    }
+
+    /** @param before what stands there @return the other colour, as opaque as that was */
+    public static String written(String before, Rgb color) {
+        return color.hex() + opacityOf(before);
     }
 
     /** @return two hexadecimal digits; empty of an opaque colour. Source: W3C CSS Color Module Level 4, 5.2 */

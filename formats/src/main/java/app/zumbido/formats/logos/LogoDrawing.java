@@ -8,6 +8,7 @@ import app.zumbido.core.image.Pixels;
 import app.zumbido.core.logos.Cutting;
 import app.zumbido.core.logos.LogoPart;
 import app.zumbido.formats.image.PngImage;
+import app.zumbido.formats.svg.PaintListener;
 import app.zumbido.formats.svg.SvgFile;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -80,7 +81,7 @@ public final class LogoDrawing {
      * @throws app.zumbido.formats.image.UnreadableImageException if it cannot be drawn
      */
     public static LogoDrawing of(SvgFile svg) {
-        ShapesOfSvg.Painted painted = painted(svg);
+        PaintedShapes painted = painted(svg);
         if (painted.pictured || painted.shapes.isEmpty() || points(painted.shapes) > MOST_POINTS) {
             return of(svg.draw());
         }
@@ -96,11 +97,11 @@ public final class LogoDrawing {
         return new LogoDrawing(svg.width(), svg.height(), painted(svg).shapes);
     }
 
-    private static ShapesOfSvg.Painted painted(SvgFile svg) {
-        ShapesOfSvg.Painted painted = new ShapesOfSvg.Painted();
+    private static PaintedShapes painted(SvgFile svg) {
+        PaintedShapes painted = new PaintedShapes();
         Graphics2D nowhere = new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB).createGraphics();
         try {
-            svg.drawInto(ShapesOfSvg.into(painted, nowhere));
+            svg.drawInto(PaintListener.into(painted, nowhere));
         } finally {
             nowhere.dispose();
         }

@@ -17,11 +17,16 @@ import app.zumbido.formats.css.CssWalk;
 import app.zumbido.formats.uses.RepaintableFile;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javax.xml.stream.XMLStreamException;
 import org.jspecify.annotations.Nullable;
 
@@ -79,12 +84,80 @@ public final class SvgColors implements RepaintableFile {
 
     private CssWalk collect() {
         Elements elements = new Elements();
+        read(elements);
+        return elements.walk;
+    }
+
+    private void read(PartXml.Handler handler) {
         try {
-            PartXml.read("", text.text(), SvgXml.withPlaces(text.text()), elements);
+            PartXml.read("", text.text(), SvgXml.withPlaces(text.text()), handler);
         } catch (XMLStreamException e) {
             throw SvgFile.broken("its markup is damaged", e);
         }
-        return elements.walk;
+    }
+
+    /**
+     * Where colours can be put: each spot once, those that are only meant last.
+     *
+     * @param unwritten gets colours that are seen and stand nowhere as they are, so that they cannot be changed
+     */
+    public List<SvgPaint> paints(Consumer<Rgb> unwritten) {
+        Map<Spot, SvgPaint> paints = new LinkedHashMap<>();
+        List<Rgb> missing = new ArrayList<>();
+        collect()
+                .walk(
+                        use -> {
+                            // Names of custom properties say nothing here.
+                        },
+                        (thing, property, color, grounds) -> {
+                            if (PAINTED.contains(property)) {
+                                color.spot()
+                                        .ifPresentOrElse(
+                                                spot -> paints.putIfAbsent(
+                                                        spot, SvgPaint.at(spot, color.color(), property, thing)),
+                                                () -> missing.add(color.color()));
+                            }
+                        });
+        EntityColors.in(text.text()).forEach(paint -> paints.putIfAbsent(paint.spot(), paint));
+        Set<Rgb> written = paints.values().stream().map(SvgPaint::color).collect(Collectors.toSet());
+        missing.stream().filter(color -> !written.contains(color)).distinct().forEach(unwritten);
+        CurrentColor current = new CurrentColor(text.text());
+        read(current);
+        boolean said =
+                paints.values().stream().anyMatch(paint -> paint.property().equals("color"));
+        if (!said) {
+            // Nothing in the drawing says what it takes from around it, so that it is black by itself.
+            current.said()
+                    .forEach(word -> paints.putIfAbsent(
+                            word.spot(), SvgPaint.at(word.spot(), Rgb.BLACK, word.property(), word.thing())));
+        }
+        current.unsaidFill()
+                .ifPresent(spot -> paints.putIfAbsent(
+                        spot,
+                        new SvgPaint(
+                                spot,
+                                Rgb.BLACK,
+                                "fill",
+                                "svg",
+                                text.text().substring(spot.from(), spot.to()) + " fill=\"",
+                                "\"")));
+        return List.copyOf(paints.values());
+    }
+
+    /** @param colors by paint what is written there, as CSS says colours; everything else stays to the byte */
+    public byte[] with(Map<SvgPaint, String> colors) {
+        Splices splices = new Splices();
+        colors.forEach((paint, color) ->
+                splices.put(paint.spot().from(), paint.spot().to(), paint.before() + color + paint.after()));
+        return text.bytes(splices.apply(text.text()));
+    }
+
+    /** @return the colour for a paint, with how much of it shows through */
+    public String written(SvgPaint paint, Rgb color) {
+        String before = paint.isImplied()
+                ? ""
+                : text.text().substring(paint.spot().from(), paint.spot().to());
+        return CssRepaint.written(before, color);
     }
 
     @Override

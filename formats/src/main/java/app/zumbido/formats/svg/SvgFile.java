@@ -79,6 +79,24 @@ public record SvgFile(byte[] rewritten, Set<Rgb> fills, Set<Rgb> stops, int widt
 
     /** @return the drawing on a transparent ground; at most {@link BitmapFile#MOST_PIXELS} */
     public Pixels draw() {
+        return draw(Math.max(width, height));
+    }
+
+    /** @return how wide it says that it is; pixels of CSS */
+    public int ownWidth() {
+        return Math.max(1, Math.round(load(rewritten).size().width));
+    }
+
+    /** @return how high it says that it is; pixels of CSS */
+    public int ownHeight() {
+        return Math.max(1, Math.round(load(rewritten).size().height));
+    }
+
+    /** @param longSide of the picture; pixels */
+    public Pixels draw(int longSide) {
+        double scale = (double) longSide / Math.max(this.width, this.height);
+        int width = Math.max(1, (int) Math.round(this.width * scale));
+        int height = Math.max(1, (int) Math.round(this.height * scale));
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = image.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);

@@ -6,7 +6,9 @@ import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.formats.image.UnreadableImageException;
 import java.io.ByteArrayOutputStream;
 import java.util.Base64;
+import java.util.HashSet;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -20,6 +22,9 @@ import org.jspecify.annotations.Nullable;
  */
 final class SvgRewriter {
     private static final String SVG = "http://www.w3.org/2000/svg";
+    private static final Set<String> OWN_NAMESPACES =
+            Set.of("", SVG, "http://www.w3.org/1999/xlink", "http://www.w3.org/XML/1998/namespace");
+
     private static final Set<String> DROPPED = Set.of("script", "foreignObject", "iframe", "audio", "video", "handler");
 
     private final SvgStyles styles = new SvgStyles(SvgRewriter::property);
@@ -54,7 +59,8 @@ final class SvgRewriter {
                         dropped++;
                     } else {
                         style = name.equals("style");
-                        writer.writeStartElement(name);
+                        // What is drawn only by other programs has been dropped, and the rest of a choice is drawn.
+                        writer.writeStartElement(name.equals("switch") ? "g" : name);
                         if (name.equals("svg")) {
                             writer.writeDefaultNamespace(SVG);
                         }
@@ -82,9 +88,15 @@ final class SvgRewriter {
     }
 
     private void copyAttributes(XMLStreamReader reader, XMLStreamWriter writer) throws XMLStreamException {
+        Set<String> written = new HashSet<>();
         for (int i = 0; i < reader.getAttributeCount(); i++) {
             String name = reader.getAttributeLocalName(i);
             String value = reader.getAttributeValue(i);
+            // What drawing programs keep for themselves is called like what is drawn, but for its namespace.
+            if (!OWN_NAMESPACES.contains(Objects.requireNonNullElse(reader.getAttributeNamespace(i), ""))
+                    || !written.add(name)) {
+                continue;
+            }
             if (name.toLowerCase(Locale.ROOT).startsWith("on") || name.equals("href") && !isInside(value)) {
                 continue;
             }

@@ -48,6 +48,8 @@ final class SvgStyles {
     }
 
     private void rewrite(CSSDeclaration declaration) {
+        // The library that draws does not know the word and would take the whole value for none.
+        declaration.setImportant(false);
         String before = declaration.getExpression().getAsCSSString(WRITING);
         // Whoever draws it splits at every semicolon, also at one in an address or a text, and those paint nothing
         // here.

@@ -1,11 +1,9 @@
-package app.zumbido.formats.logos;
+package app.zumbido.formats.svg;
 
-import app.zumbido.core.color.Rgb;
 import com.github.weisj.jsvg.renderer.output.Output;
 import com.github.weisj.jsvg.renderer.output.impl.GraphicsUtil;
 import java.awt.Color;
 import java.awt.Graphics2D;
-import java.awt.MultipleGradientPaint;
 import java.awt.Paint;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -14,39 +12,41 @@ import java.lang.reflect.InvocationHandler;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
 import java.lang.reflect.Proxy;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** Listens to what a drawing paints: its shapes where they stand, with clips cut off, in the order of the painting. */
-final class ShapesOfSvg implements InvocationHandler {
+public final class PaintListener implements InvocationHandler {
     private final Output output;
-    private final Painted painted;
+    private final Sink sink;
     private Paint paint;
     private @Nullable Area clip;
 
-    private ShapesOfSvg(Output output, Painted painted, Paint paint, @Nullable Area clip) {
+    private PaintListener(Output output, Sink sink, Paint paint, @Nullable Area clip) {
         this.output = output;
-        this.painted = painted;
+        this.sink = sink;
         this.paint = paint;
         this.clip = clip;
     }
 
-    /** What has been painted. */
-    static final class Painted {
-        final List<PaintedShape> shapes = new ArrayList<>();
-        /** Whether there are pictures besides the shapes. */
-        boolean pictured;
+    /** Gets what is painted. */
+    public interface Sink {
+        /**
+         * @param placed in the units of the picture, with clips cut off
+         * @param paint a colour, a gradient or a texture, in the units of the place
+         * @param opacity without that of the paint itself, 0 to 1
+         */
+        void shape(Shape placed, Paint paint, float opacity, AffineTransform place);
+
+        /** A picture inside. */
+        void picture();
     }
 
-    /** @param painted gets what is painted */
-    static Output into(Painted painted, Graphics2D graphics) {
-        return proxy(new ShapesOfSvg(Output.createForGraphics(graphics), painted, Color.BLACK, null));
+    public static Output into(Sink sink, Graphics2D graphics) {
+        return proxy(new PaintListener(Output.createForGraphics(graphics), sink, Color.BLACK, null));
     }
 
-    private static Output proxy(ShapesOfSvg handler) {
+    private static Output proxy(PaintListener handler) {
         return (Output) Proxy.newProxyInstance(Output.class.getClassLoader(), new Class<?>[] {Output.class}, handler);
     }
 
@@ -64,9 +64,9 @@ final class ShapesOfSvg implements InvocationHandler {
             }
             case "setPaint" -> paint = first instanceof Supplier<?> later ? (Paint) later.get() : (Paint) first;
             case "applyClip", "setClip" -> clip((Shape) first);
-            case "drawImage" -> painted.pictured = true;
+            case "drawImage" -> sink.picture();
             case "createChild" -> {
-                return proxy(new ShapesOfSvg(output.createChild(), painted, paint, clip));
+                return proxy(new PaintListener(output.createChild(), sink, paint, clip));
             }
             default -> {
                 // Everything else is the drawing's own business.
@@ -98,44 +98,12 @@ final class ShapesOfSvg implements InvocationHandler {
             inside.intersect(clip);
             placed = inside;
         }
-        float opacity = output.currentOpacity() * alpha(paint);
-        if (opacity > 0 && !placed.getBounds2D().isEmpty()) {
-            painted.shapes.add(new PaintedShape(placed, color(paint), opacity, gradient(opacity, place)));
+        if (!placed.getBounds2D().isEmpty()) {
+            sink.shape(placed, inner(paint), output.currentOpacity(), place);
         }
-    }
-
-    /** One that is half seen through is told by its middle. */
-    private Optional<MultipleGradientPaint> gradient(float opacity, AffineTransform place) {
-        return opacity == 1 && inner(paint) instanceof MultipleGradientPaint gradient
-                ? Optional.of(Gradients.moved(gradient, place))
-                : Optional.empty();
     }
 
     private static Paint inner(Paint paint) {
         return paint instanceof GraphicsUtil.WrappingPaint wrapping ? wrapping.innerPaint() : paint;
-    }
-
-    private static float alpha(Paint paint) {
-        return inner(paint) instanceof Color color ? color.getAlpha() / 255f : 1;
-    }
-
-    /** Of a gradient its middle: halfway along it, channel by channel. */
-    private static Rgb color(Paint paint) {
-        Paint inner = inner(paint);
-        if (inner instanceof Color color) {
-            return new Rgb(color.getRed(), color.getGreen(), color.getBlue());
-        }
-        if (inner instanceof MultipleGradientPaint gradient) {
-            Color[] colors = gradient.getColors();
-            Color from = colors[0];
-            Color to = colors[colors.length - 1];
-            return colors.length % 2 == 1
-                    ? color(colors[colors.length / 2])
-                    : new Rgb(
-                            (from.getRed() + to.getRed()) / 2,
-                            (from.getGreen() + to.getGreen()) / 2,
-                            (from.getBlue() + to.getBlue()) / 2);
-        }
-        return Rgb.BLACK;
     }
 }

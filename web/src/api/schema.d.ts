@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/files/{fid}/areas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["areas"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/files/{fid}/colors": {
         parameters: {
             query?: never;
@@ -462,6 +478,38 @@ export interface paths {
         get: operations["content"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/deals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["deals"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/deals/weigh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weigh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -510,6 +558,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/duotone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["duotone"];
         delete?: never;
         options?: never;
         head?: never;
@@ -612,6 +676,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/files/{fid}/png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["asPng"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/recolor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recolor_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/recolor/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/files/{fid}/report": {
         parameters: {
             query?: never;
@@ -638,6 +750,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["putBack_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brands/{id}/files/{fid}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["set_3"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2963,6 +3091,29 @@ export interface components {
             inForce: string;
             others: components["schemas"]["AlternativeResponse"][];
         };
+        AreaResponse: {
+            here: boolean;
+            hex: string;
+            hexes: string[];
+            ink: string;
+            /** Format: double */
+            share: number;
+            touching: components["schemas"]["TouchingResponse"][];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        AreasResponse: {
+            areas: components["schemas"]["AreaResponse"][];
+            /** Format: int32 */
+            height: number;
+            photograph: boolean;
+            pictures: boolean;
+            unwritten: string[];
+            /** Format: int32 */
+            width: number;
+        };
         AsideRequest: {
             aside: boolean;
             remark: string;
@@ -3143,6 +3294,20 @@ export interface components {
         CopyRequest: {
             name: string;
         };
+        CostResponse: {
+            /** Format: double */
+            contrast: number;
+            /** Format: double */
+            families: number;
+            /** Format: double */
+            importance: number;
+            /** Format: double */
+            lightness: number;
+            /** Format: double */
+            mood: number;
+            /** Format: double */
+            total: number;
+        };
         CropRequest: {
             /** Format: int32 */
             height: number;
@@ -3162,6 +3327,31 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        DealRequest: {
+            colors?: string[];
+            /** Format: int32 */
+            count?: number;
+            /** Format: double */
+            difference?: number;
+            keep?: components["schemas"]["MappedColor"][];
+            marked?: components["schemas"]["FrameRequest"][];
+            /** @enum {string} */
+            mood?: "cooler" | "warmer" | "quieter" | "livelier" | "darker" | "lighter" | "earthier";
+            steps?: boolean;
+            still?: string[];
+            with?: string[];
+        };
+        DealResponse: {
+            cost: components["schemas"]["CostResponse"];
+            /** Format: double */
+            leastContrast?: number;
+            mapping: components["schemas"]["MappedColor"][];
+            sentence: string;
+            weaker: components["schemas"]["WeakerResponse"][];
+        };
+        DealsResponse: {
+            deals: components["schemas"]["DealResponse"][];
         };
         DefaultsBody: {
             bodyFont: string;
@@ -3225,6 +3415,10 @@ export interface components {
             pages: number[];
             sentence: string;
             words: string[];
+        };
+        DuotoneRequest: {
+            dark: string;
+            light: string;
         };
         ElementRequest: {
             /** @enum {string} */
@@ -3872,7 +4066,7 @@ export interface components {
         };
         MappedColor: {
             from: string;
-            slot: string;
+            to?: string;
         };
         MarkedWordRequest: {
             /** Format: int32 */
@@ -4281,6 +4475,11 @@ export interface components {
             text: string;
             worst: components["schemas"]["WorstResponse"];
         };
+        RecolorRequest: {
+            mapping: components["schemas"]["MappedColor"][];
+            marked?: components["schemas"]["FrameRequest"][];
+            variables?: boolean;
+        };
         Recolored: {
             before: string;
             name: string;
@@ -4380,6 +4579,11 @@ export interface components {
             hex: string;
             ink: string;
             madeOut: boolean;
+        };
+        SetMember: {
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         SetResponse: {
             /** @enum {string} */
@@ -4748,6 +4952,12 @@ export interface components {
             tint: number;
             workbookHex: string;
         };
+        TouchingResponse: {
+            /** Format: int32 */
+            area: number;
+            /** Format: double */
+            ratio: number;
+        };
         TrailResponse: {
             /** Format: int64 */
             cursor: number;
@@ -4825,6 +5035,18 @@ export interface components {
             slot?: string;
             /** Format: double */
             value?: number;
+        };
+        WeakerResponse: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            one: string;
+            other: string;
+        };
+        WeighRequest: {
+            mapping: components["schemas"]["MappedColor"][];
+            wish: components["schemas"]["DealRequest"];
         };
         WordsRequest: {
             words: string;
@@ -5915,6 +6137,35 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
+    areas: {
+        parameters: {
+            query?: {
+                difference?: number;
+                with?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AreasResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     colors: {
         parameters: {
             query?: {
@@ -5962,6 +6213,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    deals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DealRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DealsResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DealResponse"];
                 };
             };
             400: components["responses"]["Problem400"];
@@ -6060,6 +6371,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DressPlanResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    duotone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DuotoneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExistingFileResponse"];
                 };
             };
             400: components["responses"]["Problem400"];
@@ -6270,6 +6611,94 @@ export interface operations {
             422: components["responses"]["Problem422"];
         };
     };
+    asPng: {
+        parameters: {
+            query?: {
+                scale?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    recolor_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecolorRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExistingFileResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    picture_2: {
+        parameters: {
+            query?: {
+                mapping?: string[];
+                marked?: string[];
+                side?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
     report: {
         parameters: {
             query?: {
@@ -6318,6 +6747,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    set_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetMember"][];
+                };
             };
             400: components["responses"]["Problem400"];
             404: components["responses"]["Problem404"];

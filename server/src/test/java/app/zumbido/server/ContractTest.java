@@ -162,7 +162,7 @@ class ContractTest {
         return switch (name) {
             case "logo.png" -> logo;
             case "own.ttf" -> ShippedFaces.bytes("lora-700.ttf");
-            case "evening-visits.pptx" -> resource("/demo/evening-visits.pptx");
+            case "evening-visits.pptx", "hill-by-day.svg" -> resource("/demo/" + name);
             case "broken.png" -> Arrays.copyOf(logo, logo.length / 2);
             default -> "This is no picture.".getBytes(StandardCharsets.UTF_8);
         };

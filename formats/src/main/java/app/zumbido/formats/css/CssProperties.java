@@ -14,6 +14,7 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -51,9 +52,7 @@ public final class CssProperties implements DeliveryWriter {
         List<String> lines = new ArrayList<>();
         lines.add("/* " + comment(brand.name()) + ": palette and theme */");
         lines.add(":root {");
-        for (Swatch swatch : brand.roles().usable(brand.palette()).swatches()) {
-            lines.add(property(unique(prefix(brand) + PlainWord.of(swatch.name(), "swatch"), taken), swatch.color()));
-        }
+        swatches(brand, taken).forEach((name, color) -> lines.add(property(name, color)));
         look.colors()
                 .forEach((slot, color) ->
                         lines.add(property(unique(prefix(brand) + "theme-" + plain(slot), taken), color)));
@@ -78,6 +77,19 @@ public final class CssProperties implements DeliveryWriter {
                         .filter(rule -> !lines.contains(rule))
                         .ifPresent(lines::add));
         return String.join("\n", lines) + "\n";
+    }
+
+    /** @return the colours of the palette that may be used, by the names that they have in stylesheets */
+    public static Map<String, Rgb> swatches(Brand brand) {
+        return swatches(brand, new HashSet<>());
+    }
+
+    private static Map<String, Rgb> swatches(Brand brand, Set<String> taken) {
+        Map<String, Rgb> named = new LinkedHashMap<>();
+        for (Swatch swatch : brand.usable().swatches()) {
+            named.put(unique(prefix(brand) + PlainWord.of(swatch.name(), "swatch"), taken), swatch.color());
+        }
+        return named;
     }
 
     private static String property(String name, Rgb color) {

@@ -47,7 +47,7 @@ public final class ExistingFile implements AutoCloseable {
         }
         throw new UnreadableImageException(
                 Reason.UNKNOWN_KIND,
-                "The file is no presentation, document or workbook that can be dressed or checked");
+                "The file is no presentation, document or workbook to dress or check, and no drawing or picture to recolour");
     }
 
     /** How encrypted files and those of older programs begin. Source: MS-CFB, 2.2. */

@@ -6,6 +6,8 @@ import app.zumbido.core.inspect.Frame;
 import app.zumbido.core.recolor.Graphic;
 import app.zumbido.core.recolor.LabelGrid;
 import app.zumbido.core.recolor.LabelGrid.Painted;
+import app.zumbido.core.recolor.Repaint;
+import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.svg.SvgColors;
 import app.zumbido.formats.svg.SvgFile;
 import app.zumbido.formats.svg.SvgPaint;
@@ -121,6 +123,12 @@ final class DrawingFile implements GraphicFile {
             }
         }
         return colors.with(changes);
+    }
+
+    @Override
+    public byte[] duotone(Rgb one, Rgb other) {
+        Pixels drawn = svg.draw();
+        return PngImage.scaled(Repaint.duotone(drawn, one, other), Math.max(drawn.width(), drawn.height()));
     }
 
     @Override

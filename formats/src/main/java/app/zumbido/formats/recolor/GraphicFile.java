@@ -50,6 +50,9 @@ public interface GraphicFile {
      */
     byte[] recolored(Map<Rgb, Rgb> mapping, List<Frame> marked, Optional<Function<Rgb, Optional<String>>> names);
 
+    /** @return the graphic in two colours, as a PNG file: its dark becomes the darker one */
+    byte[] duotone(Rgb one, Rgb other);
+
     /** @param longSide in pixels */
     Pixels draw(int longSide);
 

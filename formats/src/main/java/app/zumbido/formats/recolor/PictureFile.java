@@ -103,8 +103,8 @@ final class PictureFile implements GraphicFile {
                 Math.max(pixels.width(), pixels.height()));
     }
 
-    /** @return the same picture in two colours, as a PNG file */
-    byte[] duotone(Rgb one, Rgb other) {
+    @Override
+    public byte[] duotone(Rgb one, Rgb other) {
         return PngImage.scaled(Repaint.duotone(pixels, one, other), Math.max(pixels.width(), pixels.height()));
     }
 

@@ -224,7 +224,7 @@ class GraphicFileTest {
         }
         GraphicFile file = GraphicFile.open(png(noisy));
         assertThat(file.isPhotograph()).isTrue();
-        Pixels duotone = BitmapFile.decode(((PictureFile) file).duotone(TEAL, Rgb.WHITE));
+        Pixels duotone = BitmapFile.decode(file.duotone(TEAL, Rgb.WHITE));
         assertThat(duotone.width()).isEqualTo(200);
         for (int i = 0; i < duotone.count(); i++) {
             int red = duotone.at(i) >> 16 & 0xFF;

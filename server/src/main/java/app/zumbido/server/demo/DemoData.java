@@ -235,6 +235,10 @@ class DemoData {
                                 .under(ids.next())
                                 .withName("Day"),
                         Optional.of("Night")));
+        // Drawings that somebody bought, in colours of their own.
+        for (String drawing : List.of("hill-by-day.svg", "icon-bus.svg", "icon-lamp.svg", "icon-telescope.svg")) {
+            files.takeIn(id, drawing, new ByteArrayInputStream(DemoPicture.file(drawing)));
+        }
         // The deck of the evening visits, made years ago on another look.
         files.takeIn(id, "evening-visits.pptx", new ByteArrayInputStream(DemoPicture.file("evening-visits.pptx")));
     }

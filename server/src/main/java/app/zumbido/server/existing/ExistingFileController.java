@@ -34,13 +34,19 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/brands/{id}/files")
 class ExistingFileController {
-    private static final Map<String, String> MEDIA_TYPES = Map.of(
-            "pptx", "application/vnd.openxmlformats-officedocument.presentationml.presentation",
-            "docx", "application/vnd.openxmlformats-officedocument.wordprocessingml.document",
-            "xlsx", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
-            "odp", "application/vnd.oasis.opendocument.presentation",
-            "odt", "application/vnd.oasis.opendocument.text",
-            "ods", "application/vnd.oasis.opendocument.spreadsheet");
+    private static final Map<String, String> MEDIA_TYPES = Map.ofEntries(
+            Map.entry("pptx", "application/vnd.openxmlformats-officedocument.presentationml.presentation"),
+            Map.entry("docx", "application/vnd.openxmlformats-officedocument.wordprocessingml.document"),
+            Map.entry("xlsx", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"),
+            Map.entry("odp", "application/vnd.oasis.opendocument.presentation"),
+            Map.entry("odt", "application/vnd.oasis.opendocument.text"),
+            Map.entry("ods", "application/vnd.oasis.opendocument.spreadsheet"),
+            Map.entry("svg", "image/svg+xml"),
+            Map.entry("png", "image/png"),
+            Map.entry("jpeg", "image/jpeg"),
+            Map.entry("gif", "image/gif"),
+            Map.entry("bmp", "image/bmp"),
+            Map.entry("webp", "image/webp"));
 
     private final ExistingFiles files;
     private final PagePictures pictures;
@@ -61,7 +67,7 @@ class ExistingFileController {
         return ExistingFileResponse.of(files.find(id, fid));
     }
 
-    /** A presentation, document or workbook, or a template of one. The next version of a file is recognised. */
+    /** A presentation, document or workbook, or a template of one; a drawing or a picture. The next version of a file is recognised. */
     @ResponseStatus(HttpStatus.CREATED)
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ResponseEntity<ExistingFileResponse> add(@PathVariable UUID id, @RequestPart("file") MultipartFile file)
@@ -154,8 +160,8 @@ class ExistingFileController {
 
     /**
      * @param lineage the first version of the same file
-     * @param kind pptx, docx, xlsx, odp, odt or ods
-     * @param madeBy mend or dress; absent of what came in
+     * @param kind pptx, docx, xlsx, odp, odt, ods, svg, png, jpeg, gif, bmp or webp
+     * @param madeBy mend, dress or recolor; absent of what came in
      * @param madeFrom the file that it was made from
      */
     record ExistingFileResponse(

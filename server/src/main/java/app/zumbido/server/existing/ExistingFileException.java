@@ -52,6 +52,45 @@ class ExistingFileException extends ApiException {
         return exception;
     }
 
+    static ExistingFileException noGraphic(String name) {
+        return new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "no-graphic",
+                "No graphic",
+                name + " is no drawing and no picture: it is dressed or checked, not recoloured");
+    }
+
+    static ExistingFileException onlyRecolored(String name) {
+        return new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "only-recoloured",
+                "Only recoloured",
+                name + " is a graphic: it is recoloured, not dressed or checked");
+    }
+
+    static ExistingFileException photograph(String name) {
+        return new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "photograph",
+                "A photograph cannot follow",
+                name
+                        + " is a photograph or as rich as one: no colour of it can become another. A duotone of two swatches"
+                        + " can be made of it");
+    }
+
+    static ExistingFileException noNumber(String text) {
+        return new ExistingFileException(
+                HttpStatus.BAD_REQUEST, "no-number", "No number", "A frame has four numbers; " + text + " is none");
+    }
+
+    static ExistingFileException nothingToDeal() {
+        return new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "no-colors",
+                "No colours",
+                "The palette has no colour that may be used: add one, or say which to deal from");
+    }
+
     static ExistingFileException masterCannotBeTaken(TemplateMaster.Obstacle obstacle) {
         return new ExistingFileException(
                 HttpStatus.UNPROCESSABLE_CONTENT,

@@ -29,6 +29,7 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
     private final BrandKeeper keeper;
     private final BlobStore blobs;
     private final Inspections inspections;
+    private final Graphics graphics;
     private final Ids ids;
     private final Clock clock;
 
@@ -37,12 +38,14 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
             BrandKeeper keeper,
             BlobStore blobs,
             Inspections inspections,
+            Graphics graphics,
             Ids ids,
             Clock clock) {
         this.mapper = mapper;
         this.keeper = keeper;
         this.blobs = blobs;
         this.inspections = inspections;
+        this.graphics = graphics;
         this.ids = ids;
         this.clock = clock;
     }
@@ -61,7 +64,7 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
         return row;
     }
 
-    /** @throws app.zumbido.formats.image.UnreadableImageException if it cannot be dressed or checked */
+    /** @throws app.zumbido.formats.image.UnreadableImageException if it is of no kind that something can be done to */
     ExistingFileRow add(UUID brandId, String fileName, InputStream content) {
         keeper.require(brandId);
         try (IncomingFile file = blobs.receive(content)) {
@@ -81,7 +84,11 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
     /** What has to be known of a file before it is kept. */
     private record Read(String kind, int pages, Findings findings) {}
 
-    private static Read read(byte[] content) {
+    private Read read(byte[] content) {
+        if (Graphics.isGraphic(content)) {
+            String kind = graphics.read(content).kind();
+            return new Read(kind, 1, Graphics.nothingFound(kind));
+        }
         try (ExistingFile file = ExistingFile.open(content)) {
             Findings findings = file.findings();
             return new Read(file.kind(), FilePages.count(file, findings), findings);
@@ -127,7 +134,10 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
     private Optional<ExistingFileRow> earlier(UUID brandId, String name, String kind, String words) {
         List<ExistingFileRow> same = mapper.ofBrand(brandId).stream()
                 .filter(row -> row.kind().equals(kind))
-                .filter(row -> stem(row.name()).equals(stem(name)) || FileWords.areOfOneFile(row.words(), words))
+                // Icons of a set are numbered: only the very same name says that it is the same graphic.
+                .filter(row -> Graphics.isKind(kind)
+                        ? row.name().equals(name)
+                        : stem(row.name()).equals(stem(name)) || FileWords.areOfOneFile(row.words(), words))
                 .toList();
         return same.isEmpty() ? Optional.empty() : Optional.of(same.get(same.size() - 1));
     }
@@ -161,6 +171,9 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
     }
 
     Findings findings(ExistingFileRow row) {
+        if (Graphics.isKind(row.kind())) {
+            throw ExistingFileException.onlyRecolored(row.name());
+        }
         return inspections.of(row.blob());
     }
 

@@ -3,11 +3,13 @@ package app.zumbido.server.existing;
 import app.zumbido.core.inspect.Findings;
 import app.zumbido.formats.existing.ExistingFile;
 import app.zumbido.formats.existing.FilePages;
+import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.server.source.DecodeGate;
 import app.zumbido.server.storage.BlobStore;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
@@ -18,10 +20,13 @@ class PagePictures {
     private static final long MOST_CHANGED = 64L << 20;
     /** What a page with its pictures takes while it is drawn, by and large. */
     private static final long DRAWN_PIXELS = 8_000_000;
+    /** The longer side of the picture of a graphic; pixels. */
+    static final int GRAPHIC_SIDE = 1_200;
 
     private final BlobStore blobs;
     private final DecodeGate gate;
     private final Inspections inspections;
+    private final Graphics graphics;
     private final Cache<Page, DrawnPage> drawn = Caffeine.newBuilder()
             .maximumWeight(MOST_PICTURES)
             .<Page, DrawnPage>weigher((page, made) -> made.png().length)
@@ -34,7 +39,8 @@ class PagePictures {
 
     private record Page(String file, int number) {}
 
-    PagePictures(BlobStore blobs, DecodeGate gate, Inspections inspections) {
+    PagePictures(BlobStore blobs, DecodeGate gate, Inspections inspections, Graphics graphics) {
+        this.graphics = graphics;
         this.inspections = inspections;
         this.blobs = blobs;
         this.gate = gate;
@@ -57,6 +63,11 @@ class PagePictures {
         DrawnPage known = drawn.getIfPresent(page);
         if (known != null) {
             return known;
+        }
+        if (Graphics.isKind(row.kind())) {
+            DrawnPage made = new DrawnPage(PngImage.scaled(graphics.draw(row, GRAPHIC_SIDE), GRAPHIC_SIDE), List.of());
+            drawn.put(page, made);
+            return made;
         }
         boolean asItIs = key.equals(row.blob());
         byte[] file = asItIs ? change.get() : changed.get(page.file(), name -> change.get());

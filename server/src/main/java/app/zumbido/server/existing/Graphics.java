@@ -1,0 +1,81 @@
+package app.zumbido.server.existing;
+
+import app.zumbido.core.image.Pixels;
+import app.zumbido.core.inspect.Findings;
+import app.zumbido.formats.image.BitmapFile;
+import app.zumbido.formats.image.PictureKind;
+import app.zumbido.formats.recolor.GraphicFile;
+import app.zumbido.formats.svg.SvgFile;
+import app.zumbido.server.source.DecodeGate;
+import app.zumbido.server.storage.BlobStore;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/** Graphics among the files, opened when asked for and kept for a while: measuring one takes a moment. */
+@Component
+class Graphics {
+    private static final Set<String> KINDS = Set.of("svg", "png", "jpeg", "gif", "bmp", "webp");
+    /** Of all that are open together. */
+    private static final long MOST_PIXELS = 24_000_000;
+    /** What a drawing takes while it is measured and drawn. */
+    private static final int DRAWING_PIXELS = 2_000_000;
+
+    private final BlobStore blobs;
+    private final DecodeGate gate;
+    private final Cache<String, GraphicFile> opened = Caffeine.newBuilder()
+            .maximumWeight(MOST_PIXELS)
+            .<String, GraphicFile>weigher((blob, graphic) -> pixels(graphic))
+            .build();
+
+    Graphics(BlobStore blobs, DecodeGate gate) {
+        this.blobs = blobs;
+        this.gate = gate;
+    }
+
+    private static int pixels(GraphicFile graphic) {
+        return graphic.kind().equals("svg") ? DRAWING_PIXELS : Math.max(1, graphic.width() * graphic.height());
+    }
+
+    static boolean isKind(String kind) {
+        return KINDS.contains(kind);
+    }
+
+    /** Whether it begins as a graphic; it may be damaged all the same. */
+    static boolean isGraphic(byte[] content) {
+        return SvgFile.isSvg(content) || PictureKind.of(content).isPresent();
+    }
+
+    /** @throws app.zumbido.formats.image.UnreadableImageException if it is damaged or too large */
+    GraphicFile read(byte[] content) {
+        long pixels = SvgFile.isSvg(content) ? DRAWING_PIXELS : count(BitmapFile.inspect(content));
+        return gate.pass(pixels, () -> GraphicFile.open(content));
+    }
+
+    private static long count(BitmapFile.Facts facts) {
+        return (long) facts.width() * facts.height();
+    }
+
+    GraphicFile of(ExistingFileRow row) {
+        if (!isKind(row.kind())) {
+            throw ExistingFileException.noGraphic(row.name());
+        }
+        return opened.get(row.blob(), blob -> read(blobs.get(blob)));
+    }
+
+    /** @return what there is to know of a graphic for those who walk through files: nothing */
+    static Findings nothingFound(String kind) {
+        return new Findings(kind, Map.of(), List.of(), List.of(), List.of(), List.of());
+    }
+
+    Pixels draw(ExistingFileRow row, int longSide) {
+        return draw(of(row), longSide);
+    }
+
+    Pixels draw(GraphicFile graphic, int longSide) {
+        return gate.pass((long) longSide * longSide, () -> graphic.draw(longSide));
+    }
+}

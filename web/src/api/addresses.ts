@@ -164,3 +164,34 @@ export function mendedPageOf(
 ): string {
   return `${fileOf(brand, fileId)}/mend/pages/${number}?theme=${theme}&revision=${revision}&fault=${fault}&way=${way}`;
 }
+
+/** By hex of a colour in a graphic the hex that it becomes. */
+export type ColorMapping = Record<string, string>;
+
+/** A graphic as it would be in other colours. @param side the longer side; pixels */
+export function recoloredOf(
+  brandId: string,
+  fileId: string,
+  mapping: ColorMapping,
+  marked: readonly { x: number; y: number; width: number; height: number }[],
+  side: number,
+): string {
+  const query = new URLSearchParams({ side: String(side) });
+  for (const [from, to] of Object.entries(mapping)) {
+    query.append('mapping', `${from.slice(1)}-${to.slice(1)}`);
+  }
+  if (marked.length > 0) {
+    query.set('marked', marked.map(({ x, y, width, height }) => [x, y, width, height].join()).join());
+  }
+  return `${fileOf(brandId, fileId)}/recolor/picture?${query.toString()}`;
+}
+
+/** A graphic as a PNG file. @param scale pixels for one of its own, 1 to 4 */
+export function graphicPngOf(brandId: string, fileId: string, scale: number): string {
+  return `${fileOf(brandId, fileId)}/png?scale=${scale}`;
+}
+
+/** Several files in one. */
+export function filesZipOf(brandId: string, fileIds: readonly string[]): string {
+  return `/api/brands/${brandId}/files/zip?files=${fileIds.join()}`;
+}

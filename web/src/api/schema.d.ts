@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/brands/{id}/files/zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["zip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/brands/{id}/files/{fid}": {
         parameters: {
             query?: never;
@@ -3206,6 +3222,10 @@ export interface components {
             oklch: string;
             rgb: string;
         };
+        ColorPair: {
+            from: string;
+            to: string;
+        };
         ColorRequest: {
             code: string;
             origin?: components["schemas"]["NewOrigin"];
@@ -3334,7 +3354,7 @@ export interface components {
             count?: number;
             /** Format: double */
             difference?: number;
-            keep?: components["schemas"]["MappedColor"][];
+            keep?: components["schemas"]["ColorPair"][];
             marked?: components["schemas"]["FrameRequest"][];
             /** @enum {string} */
             mood?: "cooler" | "warmer" | "quieter" | "livelier" | "darker" | "lighter" | "earthier";
@@ -3346,7 +3366,7 @@ export interface components {
             cost: components["schemas"]["CostResponse"];
             /** Format: double */
             leastContrast?: number;
-            mapping: components["schemas"]["MappedColor"][];
+            mapping: components["schemas"]["ColorPair"][];
             sentence: string;
             weaker: components["schemas"]["WeakerResponse"][];
         };
@@ -4066,7 +4086,7 @@ export interface components {
         };
         MappedColor: {
             from: string;
-            to?: string;
+            slot: string;
         };
         MarkedWordRequest: {
             /** Format: int32 */
@@ -4476,7 +4496,7 @@ export interface components {
             worst: components["schemas"]["WorstResponse"];
         };
         RecolorRequest: {
-            mapping: components["schemas"]["MappedColor"][];
+            mapping: components["schemas"]["ColorPair"][];
             marked?: components["schemas"]["FrameRequest"][];
             variables?: boolean;
         };
@@ -5045,7 +5065,7 @@ export interface components {
             other: string;
         };
         WeighRequest: {
-            mapping: components["schemas"]["MappedColor"][];
+            mapping: components["schemas"]["ColorPair"][];
             wish: components["schemas"]["DealRequest"];
         };
         WordsRequest: {
@@ -6080,6 +6100,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ExistingFileResponse"];
+                };
+            };
+            400: components["responses"]["Problem400"];
+            404: components["responses"]["Problem404"];
+            422: components["responses"]["Problem422"];
+        };
+    };
+    zip: {
+        parameters: {
+            query: {
+                files: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
                 };
             };
             400: components["responses"]["Problem400"];

@@ -16,7 +16,7 @@
   import Theme from '../features/theme/Theme.svelte';
   import { carriesFiles } from '../ui/drag';
   import { Bench, provideBench } from '../bench/bench.svelte';
-  import { isOffice, type FileTask } from '../bench/existing.svelte';
+  import { isGraphic, isOffice, type FileTask } from '../bench/existing.svelte';
   import { isFont } from '../bench/families';
   import EyesFilter from './EyesFilter.svelte';
   import Head from './Head.svelte';
@@ -54,8 +54,9 @@
     const fonts = [...files].filter(isFont);
     const office = [...files].filter(isOffice);
     const others = [...files].filter((file) => !isFont(file) && !isOffice(file));
-    if (office.length > 0 && station === 'existing') {
-      void bench.existing.take(office);
+    const graphics = station === 'existing' ? others.filter(isGraphic) : [];
+    if (station === 'existing') {
+      void bench.existing.take([...office, ...graphics]);
     } else {
       asked = office;
     }
@@ -65,9 +66,9 @@
     }
     if (others.length > 0 && station === 'logos') {
       void doing.do(() => bench.takeLogos(others));
-    } else if (others.length > 0) {
+    } else if (others.length > graphics.length) {
       router.go(addressOf(id, 'gather'));
-      void bench.intake.take(others);
+      void bench.intake.take(others.filter((file) => !graphics.includes(file)));
     }
   }
 
@@ -127,7 +128,9 @@
   }
 
   function onkeydown(event: KeyboardEvent) {
-    if (isTyping(event.target) || !bench.kept.loaded || document.querySelector('dialog[open]')) {
+    // A list takes letters, but knows no steps of its own.
+    const inList = event.target instanceof HTMLSelectElement;
+    if ((isTyping(event.target) && !inList) || !bench.kept.loaded || document.querySelector('dialog[open]')) {
       return;
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
@@ -135,7 +138,7 @@
       void step(event.shiftKey ? 'redo' : 'undo');
       return;
     }
-    if (event.ctrlKey || event.metaKey || event.altKey || !keys.single) {
+    if (inList || event.ctrlKey || event.metaKey || event.altKey || !keys.single) {
       return;
     }
     const target = STATIONS.find((candidate) => candidate.number === event.key);

@@ -227,6 +227,17 @@ export class Bench {
     this.say(`${source.name} is the ${formName(form)}.`, true);
   }
 
+  /** Takes a graphic in as a picture and keeps it among the brand's elements. */
+  async keepAsElement(graphic: File, name: string): Promise<void> {
+    const before = this.sheet.sources.map(({ id }) => id);
+    await this.intake.take([graphic]);
+    const taken = this.sheet.sources.find(({ id }) => !before.includes(id));
+    if (!taken) {
+      throw new Error(`${graphic.name} could not be taken in as a picture`);
+    }
+    await this.logos.addElement({ kind: 'icons', name, sentence: '', sourceId: taken.id });
+  }
+
   /** Takes a picture off the sheet; the line that says so can put it back. */
   async removeSource(source: Source): Promise<void> {
     await this.sheet.remove(source);

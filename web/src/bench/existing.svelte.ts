@@ -1,13 +1,25 @@
-import type { DressWishes } from '../api/addresses';
+import type { ColorMapping, DressWishes } from '../api/addresses';
 import { abortable, answered, api } from '../api/client';
 import { messageOf } from '../api/problem';
-import type { DressPlan, DressRequest, ExistingFile, Fault, Job, PagePlace } from '../api/types';
+import type {
+  Deal,
+  DealWish,
+  DressPlan,
+  DressRequest,
+  ExistingFile,
+  Fault,
+  GraphicAreas,
+  Job,
+  MarkedFrame,
+  PagePlace,
+  SetMember,
+} from '../api/types';
 import { uploadExisting } from '../api/upload';
 import { Upload } from './intake.svelte';
 import type { KeptBrand } from './kept.svelte';
 
 /** What one does to a file that exists. */
-export type FileTask = 'dress' | 'check';
+export type FileTask = 'recolour' | 'dress' | 'check';
 
 /** A version of a file that was made here, and can be gone back from. */
 interface Made {
@@ -20,12 +32,30 @@ export function isOffice(file: File): boolean {
   return /\.(pptx|potx|docx|dotx|xlsx|xltx|odp|odt|ods)$/i.test(file.name);
 }
 
-/** Presentations, documents and workbooks that exist, version by version, and what is done to them. */
+/** Whether a file is a graphic that can be recoloured, as far as its name tells. */
+export function isGraphic(file: File): boolean {
+  return /\.(svg|png|jpe?g|gif|bmp|webp)$/i.test(file.name);
+}
+
+const OFFICE_KINDS = new Set(['pptx', 'docx', 'xlsx', 'odp', 'odt', 'ods']);
+
+/** Steps that can be gone back in what is done to a file before it is written. */
+interface Steps {
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  undo(): void;
+  redo(): void;
+}
+
+/** Presentations, documents, workbooks and graphics that exist, version by version, and what is done to them. */
 export class ExistingWork {
   readonly #kept: KeptBrand;
   #files = $state.raw<ExistingFile[]>([]);
   #undone = $state.raw<Made[]>([]);
   shownId = $state<string>();
+  #steps = $state.raw<Steps>();
+  /** The same, and not asked of the past: what is being taken down sees state as it was. */
+  #current: Steps | undefined;
   task = $state<FileTask>('dress');
   uploads = $state.raw<Upload[]>([]);
   /** One line for each file that could not be taken in. */
@@ -42,8 +72,18 @@ export class ExistingWork {
     );
   }
 
+  /** The newest version of each file that the task is for. */
+  get choice(): ExistingFile[] {
+    return this.newest.filter(({ kind }) => this.#suits(kind));
+  }
+
+  #suits(kind: string): boolean {
+    return OFFICE_KINDS.has(kind) !== (this.task === 'recolour');
+  }
+
   get shown(): ExistingFile | undefined {
-    return this.#files.find(({ id }) => id === this.shownId) ?? this.newest.at(-1);
+    const wanted = this.#files.find(({ id }) => id === this.shownId);
+    return wanted && this.#suits(wanted.kind) ? wanted : this.choice.at(-1);
   }
 
   /** All versions of the file that is shown, the oldest first. */
@@ -53,6 +93,9 @@ export class ExistingWork {
 
   async load(): Promise<void> {
     this.#files = await answered(api.GET('/api/brands/{id}/files', { params: this.#brand() }));
+    if (this.choice.length === 0 && this.newest.length > 0) {
+      this.task = 'recolour';
+    }
   }
 
   #brand() {
@@ -93,6 +136,9 @@ export class ExistingWork {
 
   #add(file: ExistingFile): void {
     this.#files = [...this.#files, file];
+    if (!this.#suits(file.kind)) {
+      this.task = OFFICE_KINDS.has(file.kind) ? 'dress' : 'recolour';
+    }
     this.shownId = file.id;
   }
 
@@ -169,21 +215,127 @@ export class ExistingWork {
     await answered(api.DELETE('/api/brands/{id}/files/{fid}/left/{fault}', { params }));
   }
 
+  areas(file: string, wish: DealWish, signal?: AbortSignal): Promise<GraphicAreas> {
+    const query = {
+      ...(wish.difference === undefined ? {} : { difference: wish.difference }),
+      ...(wish.with ? { with: wish.with } : {}),
+    };
+    const params = { ...this.#at(file), query };
+    return answered(api.GET('/api/brands/{id}/files/{fid}/areas', { params, ...abortable(signal) }));
+  }
+
+  async deals(file: string, wish: DealWish, signal?: AbortSignal): Promise<Deal[]> {
+    const { deals } = await answered(
+      api.POST('/api/brands/{id}/files/{fid}/deals', {
+        params: this.#at(file),
+        body: wish,
+        ...abortable(signal),
+      }),
+    );
+    return deals;
+  }
+
+  weigh(file: string, mapping: ColorMapping, wish: DealWish, signal?: AbortSignal): Promise<Deal> {
+    const body = { mapping: pairs(mapping), wish };
+    return answered(
+      api.POST('/api/brands/{id}/files/{fid}/deals/weigh', {
+        params: this.#at(file),
+        body,
+        ...abortable(signal),
+      }),
+    );
+  }
+
+  /** Graphics that were drawn as one set with this one. */
+  setOf(file: string, signal?: AbortSignal): Promise<SetMember[]> {
+    return answered(
+      api.GET('/api/brands/{id}/files/{fid}/set', { params: this.#at(file), ...abortable(signal) }),
+    );
+  }
+
+  /** Writes colours into several graphics; the first is shown then. @returns what was made */
+  async recolor(
+    files: string[],
+    mapping: ColorMapping,
+    marked: MarkedFrame[],
+    variables: boolean,
+  ): Promise<ExistingFile[]> {
+    const made: ExistingFile[] = [];
+    for (const file of [...files].reverse()) {
+      const own = (await this.areas(file, { difference: 0 })).areas.flatMap(({ hexes }) => hexes);
+      const body = {
+        mapping: pairs(mapping).filter(({ from }) => own.includes(from)),
+        marked,
+        variables,
+      };
+      const params = this.#at(file);
+      made.push(await answered(api.POST('/api/brands/{id}/files/{fid}/recolor', { params, body })));
+    }
+    made.forEach((file) => this.#made(file));
+    return made;
+  }
+
+  async duotone(file: string, dark: string, light: string): Promise<void> {
+    const params = this.#at(file);
+    this.#made(
+      await answered(api.POST('/api/brands/{id}/files/{fid}/duotone', { params, body: { dark, light } })),
+    );
+  }
+
+  /** Goes back from versions that were made together. */
+  async takeBackAll(files: ExistingFile[]): Promise<void> {
+    for (const file of files) {
+      await this.#takeAway(file.id);
+    }
+    this.shownId = files.at(-1)?.madeFrom ?? undefined;
+  }
+
+  /** The file itself, as it can be taken in elsewhere. */
+  async content(file: ExistingFile): Promise<File> {
+    const blob = await answered(
+      api.GET('/api/brands/{id}/files/{fid}/content', {
+        params: this.#at(file.id),
+        parseAs: 'blob',
+      }),
+    );
+    return new File([blob as unknown as Blob], file.name);
+  }
+
   #made(file: ExistingFile): void {
     this.#undone = [];
     this.#add(file);
   }
 
+  /** While something that is not written yet is worked on, its steps come first. @returns what ends that */
+  stepping(steps: Steps): () => void {
+    this.#current = steps;
+    this.#steps = steps;
+    return () => {
+      if (this.#current === steps) {
+        this.#current = undefined;
+        this.#steps = undefined;
+      }
+    };
+  }
+
   get canUndo(): boolean {
+    return this.#steps?.canUndo || this.#wasMade;
+  }
+
+  get #wasMade(): boolean {
     return this.shown?.madeFrom !== undefined && this.shown.madeFrom !== null;
   }
 
   get canRedo(): boolean {
-    return this.#undone.some(({ from }) => from === this.shown?.id);
+    return this.#steps?.canRedo || this.#undone.some(({ from }) => from === this.shown?.id);
   }
 
   /** Goes back to the version that the shown one was made from. */
   async undo(): Promise<void> {
+    if (this.#steps?.canUndo) {
+      this.#steps.undo();
+      return;
+    }
     const file = this.shown;
     if (file?.madeFrom) {
       await this.#takeAway(file.id);
@@ -193,6 +345,10 @@ export class ExistingWork {
   }
 
   async redo(): Promise<void> {
+    if (this.#steps?.canRedo) {
+      this.#steps.redo();
+      return;
+    }
     const last = this.#undone.findLast(({ from }) => from === this.shown?.id);
     if (last) {
       await answered(api.POST('/api/brands/{id}/files/{fid}/return', { params: this.#at(last.file.id) }));
@@ -200,6 +356,10 @@ export class ExistingWork {
       this.#add(last.file);
     }
   }
+}
+
+function pairs(mapping: ColorMapping): { from: string; to: string }[] {
+  return Object.entries(mapping).map(([from, to]) => ({ from, to }));
 }
 
 function request(wishes: DressWishes): DressRequest {

@@ -14,7 +14,9 @@
 <FileButton
   {look}
   {words}
-  label="Files to dress or check"
-  accept=".pptx,.potx,.docx,.dotx,.xlsx,.xltx,.odp,.odt,.ods"
+  label={bench.existing.task === 'recolour' ? 'Graphics to recolour' : 'Files to dress or check'}
+  accept={bench.existing.task === 'recolour'
+    ? '.svg,.png,.jpg,.jpeg,.gif,.bmp,.webp'
+    : '.pptx,.potx,.docx,.dotx,.xlsx,.xltx,.odp,.odt,.ods'}
   ontake={(files) => void bench.existing.take(files)}
 />

@@ -83,7 +83,7 @@
   <Button look="quiet" onclick={() => (onOneSheet = true)}>
     {file.pages === 1 ? 'The page, before and after' : `All ${file.pages} on one sheet`}
   </Button>
-  {#if work.newest.length > 1}
+  {#if work.choice.length > 1}
     <Button look="quiet" onclick={() => (many = true)}>Several files</Button>
   {/if}
   <Button look="main" disabled={!plan.value || doing.adding} onclick={dress}>Dress it</Button>

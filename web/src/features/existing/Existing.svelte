@@ -7,6 +7,7 @@
   import Check from './Check.svelte';
   import Dress from './Dress.svelte';
   import NoFile from './NoFile.svelte';
+  import Recolour from './Recolour.svelte';
   import WhichFile from './WhichFile.svelte';
 
   interface Props {
@@ -21,6 +22,7 @@
   const drop = new FileDrop((files) => void work.take(files));
 
   const TASKS: readonly { value: FileTask; name: string }[] = [
+    { value: 'recolour', name: 'Recolour' },
     { value: 'dress', name: 'Dress' },
     { value: 'check', name: 'Check' },
   ];
@@ -36,13 +38,8 @@
 >
   <header>
     <h1>Existing files</h1>
+    <Segments label="What to do" options={TASKS} value={work.task} onchange={(task) => (work.task = task)} />
     {#if work.shown}
-      <Segments
-        label="What to do"
-        options={TASKS}
-        value={work.task}
-        onchange={(task) => (work.task = task)}
-      />
       <WhichFile file={work.shown} {specimens} {onspecimens} />
     {/if}
   </header>
@@ -53,7 +50,9 @@
     {#each work.problems as problem (problem)}<p>{problem}</p>{/each}
   </div>
   {#if !work.shown}
-    <NoFile />
+    <NoFile task={work.task} />
+  {:else if work.task === 'recolour'}
+    {#key work.shown.id}<Recolour file={work.shown} />{/key}
   {:else if work.task === 'dress'}
     {#key work.shown.id}<Dress file={work.shown} />{/key}
   {:else}

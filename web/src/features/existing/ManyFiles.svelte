@@ -20,7 +20,7 @@
   const bench = useBench();
   const work = bench.existing;
   const doing = new Doing();
-  const files = work.newest;
+  const files = work.choice;
   const chosen = new SvelteSet(files.map(({ id }) => id));
   let job = $state.raw<Job>();
   const abort = new AbortController();

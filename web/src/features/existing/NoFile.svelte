@@ -1,18 +1,35 @@
 <script lang="ts">
+  import type { FileTask } from '../../bench/existing.svelte';
   import ChooseOffice from './ChooseOffice.svelte';
+
+  interface Props {
+    task: FileTask;
+  }
+
+  const { task }: Props = $props();
 </script>
 
 <div>
-  <h2>Drop a presentation, document or workbook here</h2>
-  <p>
-    <b>Dress</b> puts this brand on it: theme and fonts written in, colours set by hand brought to slots, the
-    old logo replaced. <b>Check</b> finds what is off in it and mends it. The file that you drop stays as it is;
-    a new one is made of it.
-  </p>
-  <ChooseOffice look="main" words="Choose files" />
-  <p class="kinds">
-    .pptx .potx .docx .dotx .xlsx .xltx; of .odp .odt .ods the colours of styles, since they know no theme
-  </p>
+  {#if task === 'recolour'}
+    <h2>Drop a drawing or a flat picture here</h2>
+    <p>
+      Icons, illustrations and patterns that came from elsewhere take this brand’s colours: the first
+      arrangement is dealt at once, others until one pleases. What you drop stays as it is.
+    </p>
+    <ChooseOffice look="main" words="Choose graphics" />
+    <p class="kinds">.svg; of .png .jpg .gif .bmp .webp those that are drawn in flat colours</p>
+  {:else}
+    <h2>Drop a presentation, document or workbook here</h2>
+    <p>
+      <b>Dress</b> puts this brand on it: theme and fonts written in, colours set by hand brought to slots,
+      the old logo replaced. <b>Check</b> finds what is off in it and mends it. The file that you drop stays as
+      it is; a new one is made of it.
+    </p>
+    <ChooseOffice look="main" words="Choose files" />
+    <p class="kinds">
+      .pptx .potx .docx .dotx .xlsx .xltx; of .odp .odt .ods the colours of styles, since they know no theme
+    </p>
+  {/if}
 </div>
 
 <style>

@@ -5,6 +5,7 @@
   import { Doing } from '../../bench/doing.svelte';
   import Button from '../../ui/Button.svelte';
   import ChooseOffice from './ChooseOffice.svelte';
+  import GraphicFiles from './GraphicFiles.svelte';
   import { pagesOf, versionName } from './words';
 
   interface Props {
@@ -17,6 +18,7 @@
   const bench = useBench();
   const work = bench.existing;
   const doing = new Doing((problem) => bench.say(problem));
+  const isPicture = $derived(work.task === 'recolour');
 
   async function remove() {
     const versions = work.versions;
@@ -28,19 +30,19 @@
 </script>
 
 <div class="which">
-  {#if work.newest.length > 1}
+  {#if work.choice.length > 1}
     <label class="visually-hidden" for="which-file">File</label>
     <select
       id="which-file"
-      value={work.newest.find(({ lineage }) => lineage === file.lineage)?.id}
+      value={work.choice.find(({ lineage }) => lineage === file.lineage)?.id}
       onchange={(event) => (work.shownId = event.currentTarget.value)}
     >
-      {#each work.newest as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
+      {#each work.choice as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
     </select>
   {:else}
     <b>{file.name}</b>
   {/if}
-  <span>{pagesOf(file)}</span>
+  {#if !isPicture}<span>{pagesOf(file)}</span>{/if}
   {#if work.versions.length > 1}
     <label class="visually-hidden" for="which-version">Version</label>
     <select
@@ -66,7 +68,11 @@
   </Button>
   <ChooseOffice look="quiet" words="Another file" />
   <Button look="quiet" onclick={remove}>Take away</Button>
-  <a href={fileContentOf(bench.id, file.id)} download={file.name}>Download</a>
+  {#if isPicture}
+    <GraphicFiles {file} />
+  {:else}
+    <a href={fileContentOf(bench.id, file.id)} download={file.name}>Download</a>
+  {/if}
 </div>
 
 <style>

@@ -19,5 +19,8 @@ export function versionName(file: ExistingFile, place: number): string {
   if (file.madeBy === 'dress') {
     return 'dressed';
   }
+  if (file.madeBy === 'recolor') {
+    return 'recoloured';
+  }
   return file.madeBy === 'mend' ? 'mended' : place === 0 ? 'as it came' : 'next version';
 }

@@ -1,14 +1,18 @@
 package app.zumbido.server.existing;
 
 import app.zumbido.core.inspect.Frame;
+import app.zumbido.formats.delivery.FolderZip;
 import app.zumbido.formats.ooxml.DrawnPage;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +29,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -76,6 +81,31 @@ class ExistingFileController {
         try (InputStream content = file.getInputStream()) {
             return created(files.add(id, name, content));
         }
+    }
+
+    /** Several files in one. @param files their ids */
+    @GetMapping(path = "/zip", produces = "application/zip")
+    ResponseEntity<byte[]> zip(@PathVariable UUID id, @RequestParam @Size(min = 1, max = 60) List<UUID> files)
+            throws IOException {
+        Map<String, byte[]> packed = new LinkedHashMap<>();
+        for (UUID fid : files) {
+            ExistingFileRow row = this.files.find(id, fid);
+            String name = row.name();
+            for (int number = 2; packed.containsKey(name); number++) {
+                name = number + "-" + row.name();
+            }
+            packed.put(name, this.files.content(row));
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        FolderZip.write(out, packed);
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("graphics.zip")
+                                .build()
+                                .toString())
+                .body(out.toByteArray());
     }
 
     static ResponseEntity<ExistingFileResponse> created(ExistingFileRow row) {

@@ -35,7 +35,7 @@ final class RecolorWire {
     private RecolorWire() {}
 
     /** @param from hex of a colour in the graphic @param to hex of what it becomes */
-    record MappedColor(
+    record ColorPair(
             @NotBlank @Size(max = 60) String from,
             @NotBlank @Size(max = 60) String to) {}
 
@@ -84,7 +84,7 @@ final class RecolorWire {
     record DealRequest(
             @Nullable @Min(1) @Max(24) Integer count,
             @Nullable @Size(max = 60) List<@NotBlank @Size(max = 60) String> colors,
-            @Nullable @Size(max = MOST_COLORS) List<@Valid MappedColor> keep,
+            @Nullable @Size(max = MOST_COLORS) List<@Valid ColorPair> keep,
             @Nullable Boolean steps,
             @Nullable @Min(0) @Max(30) Double difference,
             @Nullable Mood mood,
@@ -93,12 +93,12 @@ final class RecolorWire {
             @Nullable @Size(max = 60) List<UUID> with) {}
 
     record WeighRequest(
-            @NotNull @Size(max = MOST_COLORS) List<@Valid MappedColor> mapping,
+            @NotNull @Size(max = MOST_COLORS) List<@Valid ColorPair> mapping,
             @NotNull @Valid DealRequest wish) {}
 
     /** @param variables whether swatches are written by their names, as custom properties with a fallback; drawings only */
     record RecolorRequest(
-            @NotNull @Size(min = 1, max = MOST_COLORS) List<@Valid MappedColor> mapping,
+            @NotNull @Size(min = 1, max = MOST_COLORS) List<@Valid ColorPair> mapping,
             @Nullable @Size(max = 40) List<@Valid FrameRequest> marked,
             @Nullable Boolean variables) {}
 
@@ -137,7 +137,7 @@ final class RecolorWire {
                 : hexes.stream().map(Given::color).distinct().toList();
     }
 
-    static Map<Rgb, Rgb> mapping(@Nullable List<MappedColor> mapped) {
+    static Map<Rgb, Rgb> mapping(@Nullable List<ColorPair> mapped) {
         Map<Rgb, Rgb> mapping = new LinkedHashMap<>();
         if (mapped != null) {
             mapped.forEach(pair -> mapping.put(Given.color(pair.from()), Given.color(pair.to())));
@@ -242,7 +242,7 @@ final class RecolorWire {
      * @param sentence what is to be known of it
      */
     record DealResponse(
-            List<MappedColor> mapping,
+            List<ColorPair> mapping,
             @Nullable Double leastContrast,
             CostResponse cost,
             List<WeakerResponse> weaker,
@@ -250,7 +250,7 @@ final class RecolorWire {
         static DealResponse of(Deal deal, Graphic areas) {
             return new DealResponse(
                     deal.mapping().entrySet().stream()
-                            .map(pair -> new MappedColor(
+                            .map(pair -> new ColorPair(
                                     pair.getKey().hex(), pair.getValue().hex()))
                             .toList(),
                     deal.leastContrast().orElse(null),

@@ -3355,7 +3355,7 @@ export interface components {
             /** Format: double */
             difference?: number;
             keep?: components["schemas"]["ColorPair"][];
-            marked?: components["schemas"]["FrameRequest"][];
+            marked?: components["schemas"]["MarkedFrameRequest"][];
             /** @enum {string} */
             mood?: "cooler" | "warmer" | "quieter" | "livelier" | "darker" | "lighter" | "earthier";
             steps?: boolean;
@@ -3366,12 +3366,17 @@ export interface components {
             cost: components["schemas"]["CostResponse"];
             /** Format: double */
             leastContrast?: number;
-            mapping: components["schemas"]["ColorPair"][];
+            mapping: components["schemas"]["DealtResponse"][];
             sentence: string;
             weaker: components["schemas"]["WeakerResponse"][];
         };
         DealsResponse: {
             deals: components["schemas"]["DealResponse"][];
+        };
+        DealtResponse: {
+            from: string;
+            ink: string;
+            to: string;
         };
         DefaultsBody: {
             bodyFont: string;
@@ -4088,6 +4093,16 @@ export interface components {
             from: string;
             slot: string;
         };
+        MarkedFrameRequest: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         MarkedWordRequest: {
             /** Format: int32 */
             height: number;
@@ -4497,7 +4512,7 @@ export interface components {
         };
         RecolorRequest: {
             mapping: components["schemas"]["ColorPair"][];
-            marked?: components["schemas"]["FrameRequest"][];
+            marked?: components["schemas"]["MarkedFrameRequest"][];
             variables?: boolean;
         };
         Recolored: {

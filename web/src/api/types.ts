@@ -162,4 +162,4 @@ export type Deal = Schemas['DealResponse'];
 export type DealWish = Schemas['DealRequest'];
 export type Mood = NonNullable<DealWish['mood']>;
 export type SetMember = Schemas['SetMember'];
-export type MarkedFrame = Schemas['FrameRequest'];
+export type MarkedFrame = Schemas['MarkedFrameRequest'];

@@ -14,6 +14,7 @@
     { key: '/', what: 'Go to the strip; arrows move along it', single: true },
     { key: 'Enter', what: 'On a ticket of the strip: put it on a slot', single: false },
     { key: 'u', what: 'In Guide: show the specimens beside the sheet, or not', single: true },
+    { key: 'k', what: 'On a ticket beside a graphic: keep what it has, or let it go', single: false },
     { key: '?', what: 'Show these keys', single: true },
     { key: 'Ctrl Z', what: 'Undo', single: false },
     { key: 'Ctrl Shift Z', what: 'Redo', single: false },

@@ -40,6 +40,8 @@ export class Recolouring {
   /** Hexes of areas that take no part. */
   readonly still = new SvelteSet<string>();
   #marked = $state.raw<MarkedFrame[]>([]);
+  /** By hex what is read on it: as the server said. */
+  #inks = $state.raw<Record<string, string>>({});
   /** What is dealt: nothing means all of the palette that may be used. */
   colors = $state.raw<string[]>([]);
   steps = $state(true);
@@ -86,6 +88,16 @@ export class Recolouring {
   /** What an area has now. */
   colorOf(area: GraphicArea): string {
     return this.#mapping[area.hex] ?? area.hex;
+  }
+
+  /** What is read on it. */
+  inkOf(area: GraphicArea): string {
+    const hex = this.colorOf(area);
+    return hex === area.hex ? area.ink : (this.#inks[hex] ?? area.ink);
+  }
+
+  #learn(dealt: readonly { to: string; ink: string }[]): void {
+    this.#inks = { ...this.#inks, ...Object.fromEntries(dealt.map(({ to, ink }) => [to, ink])) };
   }
 
   get #wish(): DealWish {
@@ -137,6 +149,7 @@ export class Recolouring {
   #show(mapping: ColorMapping, weighed: Deal | undefined): void {
     this.#mapping = mapping;
     this.#weighed = weighed;
+    this.#learn(weighed?.mapping ?? []);
   }
 
   /** Two areas exchange what they have. */
@@ -146,7 +159,8 @@ export class Recolouring {
     await this.#change({ ...this.#mapping, ...all(one, second), ...all(other, first) });
   }
 
-  async set(area: GraphicArea, hex: string): Promise<void> {
+  async set(area: GraphicArea, { hex, ink }: { hex: string; ink: string }): Promise<void> {
+    this.#learn([{ to: hex, ink }]);
     await this.#change({ ...this.#mapping, ...all(area, hex) });
   }
 

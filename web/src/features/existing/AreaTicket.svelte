@@ -5,7 +5,7 @@
   import type { Recolouring } from '../../bench/recolouring.svelte';
   import { carriesSwatch, droppedSwatch } from '../../ui/drag';
   import Ticket from '../../ui/Ticket.svelte';
-  import { inkOn, percent, ratioOf } from './colors';
+  import { percent, ratioOf } from './figures';
 
   /** What an area of the graphic has now, and had before. */
   interface Props {
@@ -84,7 +84,7 @@
 >
   <!-- The name comes first, as it is read out; the ticket is drawn above it. -->
   <b class:visually-hidden={compact}>{name}</b>
-  <Ticket {hex} ink={inkOn(hex)} wide small />
+  <Ticket {hex} ink={recolouring.inkOf(area)} wide small />
   {#if kept}<span class="pin"><Pin size={12} aria-hidden="true" /> kept</span>{/if}
   <small>
     {percent(area.share)}; was <i style:--was={area.hex}></i> <code>{area.hex.slice(1)}</code>

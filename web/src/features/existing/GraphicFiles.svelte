@@ -29,10 +29,7 @@
   <span>
     PNG
     {#each [1, 2, 3, 4] as scale (scale)}
-      <a href={graphicPngOf(bench.id, file.id, scale)} download>
-        <span class="visually-hidden">PNG</span>
-        {scale}x
-      </a>
+      <a href={graphicPngOf(bench.id, file.id, scale)} download aria-label="PNG {scale}x">{scale}x</a>
     {/each}
   </span>
 {/if}

@@ -33,7 +33,7 @@
       type="button"
       aria-label="Set {swatch.name}, {swatch.hex.slice(1)}"
       title={swatch.name}
-      onclick={() => done(() => recolouring.set(area, swatch.hex))}
+      onclick={() => done(() => recolouring.set(area, swatch))}
     >
       <Ticket hex={swatch.hex} ink={swatch.ink} small />
     </button>

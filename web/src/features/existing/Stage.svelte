@@ -46,7 +46,7 @@
     if (dragged && dragged.hex !== onto.hex) {
       void doing.do(() => recolouring.trade(dragged, onto));
     } else if (swatch) {
-      void doing.do(() => recolouring.set(onto, swatch.hex));
+      void doing.do(() => recolouring.set(onto, swatch));
     }
   }
 

@@ -22,9 +22,9 @@
     bench.theme.slots
       .filter(({ hex }) => hex && !bench.brand.swatches.some((swatch) => swatch.hex === hex))
       .filter(({ hex }, place, all) => all.findIndex((other) => other.hex === hex) === place)
-      .map(({ slot, hex }) => ({ name: slot, hex: hex ?? '' })),
+      .map(({ slot, hex, ink }) => ({ name: slot, hex: hex ?? '', ink: ink ?? '' })),
   );
-  const offered = $derived([...usable, ...slots].map(({ name, hex }) => ({ name, hex })));
+  const offered = $derived([...usable, ...slots].map(({ name, hex, ink }) => ({ name, hex, ink })));
   const chosen = $derived(recolouring.colors.length > 0 ? recolouring.colors : usable.map(({ hex }) => hex));
 
   function again() {
@@ -50,7 +50,7 @@
 
 <section aria-label="What is dealt">
   <div class="row" role="group" aria-label="Colours that are dealt">
-    {#each offered as { name, hex } (`${name} ${hex}`)}
+    {#each offered as { name, hex, ink } (`${name} ${hex}`)}
       <button
         type="button"
         aria-pressed={chosen.includes(hex)}
@@ -58,11 +58,7 @@
         title={name}
         onclick={() => toggle(hex)}
       >
-        <Ticket
-          {hex}
-          ink={bench.brand.swatches.find((swatch) => swatch.hex === hex)?.ink ?? '#000000'}
-          small
-        />
+        <Ticket {hex} {ink} small />
       </button>
     {/each}
   </div>

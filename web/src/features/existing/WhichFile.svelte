@@ -96,7 +96,7 @@
   }
 
   select {
-    max-width: 220px;
+    max-width: 190px;
     min-height: 28px;
     padding: 2px 4px;
     border: var(--rule);

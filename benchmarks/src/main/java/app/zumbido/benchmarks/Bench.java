@@ -23,6 +23,7 @@ public final class Bench {
         figures.addAll(HandoverBench.run());
         figures.addAll(GuideBench.run());
         figures.addAll(ExistingBench.run());
+        figures.addAll(RecolorBench.run());
         figures.addAll(new ServerBench(Path.of(args[0]), Path.of(args[1])).run());
         figures.addAll(new SizeBench(Path.of(args[0])).run());
 

@@ -50,7 +50,6 @@ class ScreenshotJourney extends Journey {
         button("Close the magnifier").click();
         choose(file("timetable.pptx", Decks.timetable()));
         assertThat(button("Take its theme")).isVisible();
-        shoot("deck");
         button("Take timetable.pptx off the sheet").click();
         openStation("Palette");
         field("Code of Harbour teal").fill("12B5B0");
@@ -121,6 +120,12 @@ class ScreenshotJourney extends Journey {
         shoot("dark-theme");
 
         openStation("Existing files");
+        button("Recolour").click();
+        page.locator("#which-file").selectOption("hill-by-day.svg");
+        assertThat(page.getByText("Fourth")).isVisible();
+        waitForPictures();
+        shoot("recolour");
+        button("Dress").click();
         assertThat(page.getByText("12 colours in this file")).isVisible();
         waitForPictures();
         shoot("dress");

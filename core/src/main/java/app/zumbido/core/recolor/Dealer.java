@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 /** Deals the colours of a stock over the areas of a graphic, the best arrangement first, none twice. */
 public final class Dealer {
     /** So much of the graphic has another colour in the next arrangement; a share. Less only where nothing else is left. */
-    private static final double DIFFERENT = 0.06;
+    private static final double DIFFERENT = 0.08;
 
     private static final double LEAST_DIFFERENT = 0.004;
 

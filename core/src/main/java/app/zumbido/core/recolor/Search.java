@@ -22,8 +22,6 @@ final class Search {
     private static final int STEPS_OF_FEW = 2_000_000;
     /** Of more families; some tens of milliseconds. */
     private static final int STEPS_OF_MANY = 12_000;
-    /** Colours that are told apart without a second look; ΔE00, set by eye. */
-    private static final double VISIBLE = 6;
 
     private static final double EPSILON = 1e-12;
 
@@ -99,7 +97,7 @@ final class Search {
         for (int c = 0; c < changes.length; c++) {
             for (Map.Entry<Integer, Rgb> one : table.choice(family, c).colors().entrySet()) {
                 Rgb was = before.get(one.getKey());
-                if (Difference.between(was, one.getValue()) >= VISIBLE) {
+                if (Difference.between(was, one.getValue()) >= Difference.TOLD_APART) {
                     changes[c] += graphic.areas().get(one.getKey()).share();
                 }
             }

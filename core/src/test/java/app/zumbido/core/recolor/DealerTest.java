@@ -165,10 +165,10 @@ class DealerTest {
                                 .filter(area -> Difference.between(
                                                 one.mapping().get(area.color()),
                                                 other.mapping().get(area.color()))
-                                        >= 6)
+                                        >= 10)
                                 .mapToDouble(ColorArea::share)
                                 .sum())
-                        .isGreaterThanOrEqualTo(0.06 - 1e-9);
+                        .isGreaterThanOrEqualTo(0.08 - 1e-9);
             }
         }
         assertThat(deals).extracting(deal -> deal.cost().total()).isSorted();

@@ -13,7 +13,7 @@ import app.zumbido.server.existing.RecolorWire.DealRequest;
 import app.zumbido.server.existing.RecolorWire.DealResponse;
 import app.zumbido.server.existing.RecolorWire.DealsResponse;
 import app.zumbido.server.existing.RecolorWire.DuotoneRequest;
-import app.zumbido.server.existing.RecolorWire.FrameRequest;
+import app.zumbido.server.existing.RecolorWire.MarkedFrameRequest;
 import app.zumbido.server.existing.RecolorWire.RecolorRequest;
 import app.zumbido.server.existing.RecolorWire.SetMember;
 import app.zumbido.server.existing.RecolorWire.WeighRequest;
@@ -151,7 +151,7 @@ class RecolorController {
             }
         }
         ExistingFileRow row = files.find(id, fid);
-        byte[] file = recoloring.preview(row, becomes, FrameRequest.parse(marked));
+        byte[] file = recoloring.preview(row, becomes, MarkedFrameRequest.parse(marked));
         return png(PngImage.scaled(graphics.draw(graphics.read(file), side), side));
     }
 

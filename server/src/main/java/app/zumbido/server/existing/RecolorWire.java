@@ -40,7 +40,7 @@ final class RecolorWire {
             @NotBlank @Size(max = 60) String to) {}
 
     /** Shares of the graphic, from its upper left corner. */
-    record FrameRequest(
+    record MarkedFrameRequest(
             @Min(-1) @Max(2) double x,
             @Min(-1) @Max(2) double y,
             @Min(0) @Max(3) double width,
@@ -88,7 +88,7 @@ final class RecolorWire {
             @Nullable Boolean steps,
             @Nullable @Min(0) @Max(30) Double difference,
             @Nullable Mood mood,
-            @Nullable @Size(max = 40) List<@Valid FrameRequest> marked,
+            @Nullable @Size(max = 40) List<@Valid MarkedFrameRequest> marked,
             @Nullable @Size(max = MOST_COLORS) List<@NotBlank @Size(max = 60) String> still,
             @Nullable @Size(max = 60) List<UUID> with) {}
 
@@ -99,7 +99,7 @@ final class RecolorWire {
     /** @param variables whether swatches are written by their names, as custom properties with a fallback; drawings only */
     record RecolorRequest(
             @NotNull @Size(min = 1, max = MOST_COLORS) List<@Valid ColorPair> mapping,
-            @Nullable @Size(max = 40) List<@Valid FrameRequest> marked,
+            @Nullable @Size(max = 40) List<@Valid MarkedFrameRequest> marked,
             @Nullable Boolean variables) {}
 
     record DuotoneRequest(
@@ -145,7 +145,7 @@ final class RecolorWire {
         return mapping;
     }
 
-    static List<Frame> frames(@Nullable List<FrameRequest> marked) {
+    static List<Frame> frames(@Nullable List<MarkedFrameRequest> marked) {
         return marked == null
                 ? List.of()
                 : marked.stream()
@@ -242,7 +242,7 @@ final class RecolorWire {
      * @param sentence what is to be known of it
      */
     record DealResponse(
-            List<ColorPair> mapping,
+            List<DealtResponse> mapping,
             @Nullable Double leastContrast,
             CostResponse cost,
             List<WeakerResponse> weaker,
@@ -250,8 +250,10 @@ final class RecolorWire {
         static DealResponse of(Deal deal, Graphic areas) {
             return new DealResponse(
                     deal.mapping().entrySet().stream()
-                            .map(pair -> new ColorPair(
-                                    pair.getKey().hex(), pair.getValue().hex()))
+                            .map(pair -> new DealtResponse(
+                                    pair.getKey().hex(),
+                                    pair.getValue().hex(),
+                                    pair.getValue().ink().hex()))
                             .toList(),
                     deal.leastContrast().orElse(null),
                     CostResponse.of(deal.cost()),
@@ -265,6 +267,9 @@ final class RecolorWire {
                     RecolorWords.deal(deal));
         }
     }
+
+    /** @param ink what is read on it, black or white */
+    record DealtResponse(String from, String to, String ink) {}
 
     record CostResponse(
             double lightness, double contrast, double families, double importance, double mood, double total) {

@@ -7,6 +7,7 @@
   import Complaint from '../../ui/Complaint.svelte';
   import AreaTicket from './AreaTicket.svelte';
   import Picked from './Picked.svelte';
+  import { costOf } from './figures';
   import { placed, TICKET, type Placed } from './stage';
 
   /** The graphic large, with a ticket for each colour, tied by a line to where it is seen best. */
@@ -111,6 +112,12 @@
       it is seen.
     {/if}
     {#if graphic.pictures}Pictures inside it keep their colours.{/if}
+  </p>
+{/if}
+{#if recolouring.weighed}
+  <p class="told">
+    <b>Given up</b>
+    {costOf(recolouring.weighed.cost)}
   </p>
 {/if}
 {#if picked}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { GraphicArea } from '../../api/types';
-import { percent, ratioOf } from './figures';
+import { costOf, percent, ratioOf } from './figures';
 import { placed } from './stage';
 
 function area(hex: string, x: number, y: number): GraphicArea {
@@ -59,5 +59,11 @@ describe('figures', () => {
   it('says shares as people do, and cuts ratios', () => {
     expect([0, 0.004, 0.5].map(percent)).toEqual(['not seen', 'under 1 %', '50 %']);
     expect(ratioOf(4.4999)).toBe('4.49:1');
+  });
+
+  it('says what an arrangement gives up', () => {
+    const none = { lightness: 0, contrast: 0, families: 0, importance: 0, mood: 0, total: 0 };
+    expect(costOf(none)).toBe('nothing');
+    expect(costOf({ ...none, lightness: 0.214, families: 0.3 })).toBe('light and dark 0.21 · families 0.30');
   });
 });

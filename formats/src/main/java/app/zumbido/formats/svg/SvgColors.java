@@ -12,6 +12,7 @@ import app.zumbido.formats.archive.PartText;
 import app.zumbido.formats.archive.PartXml;
 import app.zumbido.formats.archive.Splices;
 import app.zumbido.formats.archive.Tag;
+import app.zumbido.formats.css.CssColor;
 import app.zumbido.formats.css.CssRepaint;
 import app.zumbido.formats.css.CssWalk;
 import app.zumbido.formats.uses.RepaintableFile;
@@ -113,8 +114,12 @@ public final class SvgColors implements RepaintableFile {
                             if (PAINTED.contains(property)) {
                                 color.spot()
                                         .ifPresentOrElse(
-                                                spot -> paints.putIfAbsent(
-                                                        spot, SvgPaint.at(spot, color.color(), property, thing)),
+                                                spot -> put(
+                                                        NamedColor.whole(text.text(), spot),
+                                                        color,
+                                                        property,
+                                                        thing,
+                                                        paints),
                                                 () -> missing.add(color.color()));
                             }
                         });
@@ -144,6 +149,10 @@ public final class SvgColors implements RepaintableFile {
         return List.copyOf(paints.values());
     }
 
+    private static void put(Spot spot, CssColor color, String property, String thing, Map<Spot, SvgPaint> paints) {
+        paints.putIfAbsent(spot, SvgPaint.at(spot, color.color(), property, thing));
+    }
+
     /** @param colors by paint what is written there, as CSS says colours; everything else stays to the byte */
     public byte[] with(Map<SvgPaint, String> colors) {
         Splices splices = new Splices();
@@ -157,7 +166,7 @@ public final class SvgColors implements RepaintableFile {
         String before = paint.isImplied()
                 ? ""
                 : text.text().substring(paint.spot().from(), paint.spot().to());
-        return CssRepaint.written(before, color);
+        return CssRepaint.written(NamedColor.fallback(before).orElse(before), color);
     }
 
     @Override

@@ -122,8 +122,10 @@ final class SvgRewriter {
 
     /** What is painted is drawn by a library that knows few ways of writing a colour. */
     private static String property(String name, String value) {
-        return SvgColors.PAINTED.contains(name)
-                ? CssColors.of(value).map(Rgb::hex).orElse(value)
-                : value;
+        if (!SvgColors.PAINTED.contains(name)) {
+            return value;
+        }
+        String said = NamedColor.fallback(value).orElse(value);
+        return CssColors.of(said).map(Rgb::hex).orElse(said);
     }
 }

@@ -164,6 +164,16 @@ class GraphicFileTest {
                         List.of(),
                         Optional.of(color -> color.equals(TEAL) ? Optional.of("--harbour-teal") : Optional.empty()));
         assertThat(new String(after, StandardCharsets.UTF_8)).contains("fill=\"var(--harbour-teal, #0F7C7A)\"");
+        // It is seen, and can be given another colour, which takes the place of the name as well.
+        GraphicFile named = GraphicFile.open(after);
+        assertThat(named.graphic(List.of()).areas()).singleElement().satisfies(area -> {
+            assertThat(area.color()).isEqualTo(TEAL);
+            assertThat(area.share()).isPositive();
+        });
+        assertThat(named.draw(90).at(4, 4) & 0xFFFFFF).isEqualTo(0x0F7C7A);
+        assertThat(new String(named.recolored(Map.of(TEAL, RED), List.of(), Optional.empty()), StandardCharsets.UTF_8))
+                .contains("fill=\"#CC2222\"")
+                .doesNotContain("harbour-teal");
     }
 
     private static BufferedImage flat() {

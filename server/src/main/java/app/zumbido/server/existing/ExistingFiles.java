@@ -103,7 +103,12 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
         try (IncomingFile file = blobs.receive(new ByteArrayInputStream(content))) {
             Read read = read(content);
             file.keep();
-            return keep(brandId, made.from().name(), read, file.name(), Optional.of(made));
+            ExistingFileRow from = made.from();
+            // What became another kind of picture is called by that.
+            String name = read.kind().equals(from.kind())
+                    ? from.name()
+                    : from.name().replaceAll("\\.[^.]{1,5}$", "") + "." + read.kind();
+            return keep(brandId, name, read, file.name(), Optional.of(made));
         }
     }
 

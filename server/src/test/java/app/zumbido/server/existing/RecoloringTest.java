@@ -129,6 +129,15 @@ class RecoloringTest {
     }
 
     @Test
+    void aDrawingInTwoColorsIsAPictureAndCalledSo() {
+        Brand brand = brand();
+        ExistingFileRow hill = add(brand, "hill.svg", drawing("hill-by-day.svg"));
+        ExistingFileRow made = recoloring.duotone(hill, COLORS.get(0), COLORS.get(3));
+        assertThat(made.name()).isEqualTo("hill.png");
+        assertThat(made.kind()).isEqualTo("png");
+    }
+
+    @Test
     void aFlatPictureIsRecoloredAsAPicture() {
         Brand brand = brand();
         ExistingFileRow logo = add(brand, "logo.png", TestPictures.logo());

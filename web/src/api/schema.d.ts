@@ -6204,6 +6204,7 @@ export interface operations {
             query?: {
                 difference?: number;
                 with?: string[];
+                marked?: string[];
             };
             header?: never;
             path: {

@@ -15,6 +15,11 @@ public record Frame(double x, double y, double width, double height) {
         }
     }
 
+    /** Whether a point lies in it. */
+    public boolean holds(double pointX, double pointY) {
+        return pointX >= x && pointX <= x + width && pointY >= y && pointY <= y + height;
+    }
+
     public double area() {
         return width * height;
     }

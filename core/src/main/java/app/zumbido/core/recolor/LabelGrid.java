@@ -99,18 +99,21 @@ public final class LabelGrid {
         return 1;
     }
 
-    /** @return by label which share of its cells lies in one of the frames; shares of width and height, x y width height */
-    public double[] inside(int labelCount, List<double[]> frames) {
+    /** A part of the graphic. */
+    @FunctionalInterface
+    public interface Part {
+        /** @param x share of the width @param y share of the height */
+        boolean holds(double x, double y);
+    }
+
+    /** @return by label which share of its cells lies in the part */
+    public double[] inside(int labelCount, Part part) {
         double[] in = new double[labelCount];
         double[] all = new double[labelCount];
         for (int i = 0; i < labels.length; i++) {
             if (labels[i] != NOTHING) {
-                double x = (i % columns + 0.5) / columns;
-                double y = (i / columns + 0.5) / rows;
                 all[labels[i]]++;
-                boolean inside =
-                        frames.stream().anyMatch(f -> x >= f[0] && x <= f[0] + f[2] && y >= f[1] && y <= f[1] + f[3]);
-                in[labels[i]] += inside ? 1 : 0;
+                in[labels[i]] += part.holds((i % columns + 0.5) / columns, (i / columns + 0.5) / rows) ? 1 : 0;
             }
         }
         for (int label = 0; label < labelCount; label++) {

@@ -9,10 +9,13 @@ import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
- * How the shades of one colour become shades of another: the largest becomes the colour itself, the others the steps of its
- * ladder that lie as far from it in lightness as they did, in the same order.
+ * How the shades of one colour become shades of another: the largest, or the one that somebody has decided about, becomes the
+ * colour itself, the others the steps of its ladder that lie as far from it in lightness as they did, in the same order.
  */
 final class Shades {
+    /** More than any change of lightness costs. */
+    private static final double MISSED = 1;
+
     private final List<ColorArea> areas;
     private final List<Integer> byLightness;
     private final int largest;
@@ -29,11 +32,18 @@ final class Shades {
     /**
      * @param row what the colour may become, the lightest first
      * @param anchor what the largest area is to become
-     * @param kept areas that somebody has decided about
      * @return by area its colour
      */
-    Map<Integer, Rgb> on(List<Rgb> row, Rgb anchor, Map<Integer, Rgb> kept) {
-        double shift = Oklch.of(anchor).l() - areas.get(largest).oklch().l();
+    Map<Integer, Rgb> on(List<Rgb> row, Rgb anchor) {
+        return on(row, anchor, largest, Map.of());
+    }
+
+    /**
+     * @param measure the area that is to become the anchor
+     * @param kept areas that somebody has decided about
+     */
+    Map<Integer, Rgb> on(List<Rgb> row, Rgb anchor, int measure, Map<Integer, Rgb> kept) {
+        double shift = Oklch.of(anchor).l() - areas.get(measure).oklch().l();
         int shades = byLightness.size();
         int steps = row.size();
         double[] lightness =
@@ -48,8 +58,8 @@ final class Shades {
             double wanted = areas.get(area).oklch().l() + shift;
             for (int r = 1; r <= steps; r++) {
                 double off = lightness[r - 1] - wanted;
-                boolean isAnchor = area == largest && !row.get(r - 1).equals(anchor);
-                double own = off * off + (isAnchor ? 1 : 0) + cost[s - 1][apart ? r - 1 : r];
+                boolean isMissed = area == measure && !row.get(r - 1).equals(anchor);
+                double own = off * off + (isMissed ? MISSED : 0) + cost[s - 1][apart ? r - 1 : r];
                 boolean here = own <= cost[s][r - 1];
                 cost[s][r] = here ? own : cost[s][r - 1];
                 taken[s][r] = here ? r : taken[s][r - 1];

@@ -87,24 +87,21 @@ final class Table {
     }
 
     private static Choice decided(Shades shades, Stock stock, List<Integer> family, Map<Integer, Rgb> kept) {
-        Rgb anchor = family.stream()
-                .filter(kept::containsKey)
-                .map(kept::get)
-                .findFirst()
-                .orElseThrow();
-        return new Choice(anchor, shades.on(stock.row(anchor), anchor, kept));
+        int measure = family.stream().filter(kept::containsKey).findFirst().orElseThrow();
+        Rgb anchor = kept.get(measure);
+        return new Choice(anchor, shades.on(stock.row(anchor), anchor, measure, kept));
     }
 
     /** @param whole whether each takes a colour as it is; else there are too few and their steps are dealt as well */
     private static List<Choice> free(Shades shades, Stock stock, boolean whole, Weighing weighing) {
         Map<Rgb, Choice> free = new LinkedHashMap<>();
         for (Rgb base : stock.colors()) {
-            free.put(base, new Choice(base, shades.on(stock.row(base), base, Map.of())));
+            free.put(base, new Choice(base, shades.on(stock.row(base), base)));
         }
         if (!whole) {
             for (Rgb base : stock.colors()) {
                 List<Rgb> row = stock.row(base);
-                row.forEach(step -> free.putIfAbsent(step, new Choice(step, shades.on(row, step, Map.of()))));
+                row.forEach(step -> free.putIfAbsent(step, new Choice(step, shades.on(row, step))));
             }
         }
         return free.values().stream()

@@ -198,6 +198,21 @@ class DealerTest {
                 .hasMessageContaining("#123456");
     }
 
+    /** Somebody sets a small light shade: the others become darker shades of that, as they were. */
+    @Test
+    void measuresAFamilyByTheShadeThatSomebodyHasDecided() {
+        Graphic graphic = bands(new double[] {0.5, 0.3, 0.2}, "1F9E9A", "0C5F5C", "63C9C5");
+        Rgb light = Rgb.ofHex("F2A07A");
+        Dealer dealer = new Dealer(graphic, Stock.of(BRAND), Map.of(Rgb.ofHex("63C9C5"), light), Optional.empty());
+        Map<Rgb, Rgb> mapping = dealer.next().orElseThrow().mapping();
+        assertThat(mapping).containsEntry(Rgb.ofHex("63C9C5"), light);
+        assertThat(colors("0C5F5C", "1F9E9A", "63C9C5").stream()
+                        .map(mapping::get)
+                        .map(color -> Oklch.of(color).l()))
+                .isSorted()
+                .doesNotHaveDuplicates();
+    }
+
     @Test
     void leavesAloneWhatTakesNoPart() {
         ColorArea still = new ColorArea(colors("FFC93C"), 0.5, 0.5, 0.5, true);

@@ -130,7 +130,7 @@ final class MasterSwap {
         relations(part)
                 .filter(relation -> kind(relation).equals(kind))
                 .findFirst()
-                .flatMap(relation -> relation.tag().spot("Target"))
+                .map(relation -> relation.tag().spot("Target").orElseThrow(() -> cannotBeChanged(part)))
                 .ifPresent(spot -> edits.part(spot.part()).splices().put(spot.from(), spot.to(), "/" + target));
     }
 
@@ -157,11 +157,16 @@ final class MasterSwap {
 
     private void cut(Node node, String part) {
         if (node.tag().from() < 0) {
-            throw new UnreadableImageException(
-                    Reason.BROKEN,
-                    "The master cannot be replaced: " + part + " is written in a way that cannot be changed");
+            throw cannotBeChanged(part);
         }
         Elements.cut(node.tag(), edits.part(part));
+    }
+
+    /** It comes from an entity, so that it stands nowhere in the part. */
+    private static UnreadableImageException cannotBeChanged(String part) {
+        return new UnreadableImageException(
+                Reason.BROKEN,
+                "The master cannot be replaced: " + part + " is written in a way that cannot be changed");
     }
 
     private Set<String> gone() {

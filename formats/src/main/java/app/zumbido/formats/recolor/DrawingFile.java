@@ -18,9 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 
 /**
  * A drawing in SVG. Its areas are measured on the drawing itself: each place where a colour is written gets a colour of its
@@ -91,12 +89,7 @@ final class DrawingFile implements GraphicFile {
             Arrays.fill(part, true);
             return part;
         }
-        double[] inside = numbers.grid()
-                .inside(
-                        numbers.labels().size(),
-                        marked.stream()
-                                .map(frame -> new double[] {frame.x(), frame.y(), frame.width(), frame.height()})
-                                .toList());
+        double[] inside = numbers.grid().inside(numbers.labels().size(), (x, y) -> GraphicFile.takesPart(marked, x, y));
         for (int label = 0; label < inside.length; label++) {
             for (int paint : numbers.labels().get(label)) {
                 part[paint] |= inside[label] >= INSIDE;
@@ -106,8 +99,7 @@ final class DrawingFile implements GraphicFile {
     }
 
     @Override
-    public byte[] recolored(
-            Map<Rgb, Rgb> mapping, List<Frame> marked, Optional<Function<Rgb, Optional<String>>> names) {
+    public byte[] recolored(Map<Rgb, Rgb> mapping, List<Frame> marked, Map<Rgb, String> names) {
         boolean[] part = takingPart(marked);
         Map<SvgPaint, String> changes = new HashMap<>();
         for (int i = 0; i < paints.size(); i++) {
@@ -115,14 +107,16 @@ final class DrawingFile implements GraphicFile {
             Rgb becomes = mapping.get(paint.color());
             if (part[i] && becomes != null) {
                 String literal = colors.written(paint, becomes);
-                changes.put(
-                        paint,
-                        names.flatMap(name -> name.apply(becomes))
-                                .map(name -> "var(" + name + ", " + literal + ")")
-                                .orElse(literal));
+                String name = names.get(becomes);
+                changes.put(paint, name == null ? literal : "var(" + name + ", " + literal + ")");
             }
         }
         return colors.with(changes);
+    }
+
+    @Override
+    public Pixels drawn(Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide) {
+        return SvgFile.read(recolored(mapping, marked, Map.of())).draw(longSide);
     }
 
     @Override

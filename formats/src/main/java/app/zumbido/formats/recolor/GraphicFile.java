@@ -8,8 +8,6 @@ import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.svg.SvgFile;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.function.Function;
 
 /** A graphic that came in and can have other colours: a drawing, or a picture of flat areas. */
 public interface GraphicFile {
@@ -46,9 +44,18 @@ public interface GraphicFile {
     /**
      * @param mapping by colours of the file what they become
      * @param marked where what takes part lies; nowhere: everything does
+     * @param names of custom properties, by the colours that are written by them in drawings; none: all as they are
      * @return the file with those colours, everything else as it was
      */
-    byte[] recolored(Map<Rgb, Rgb> mapping, List<Frame> marked, Optional<Function<Rgb, Optional<String>>> names);
+    byte[] recolored(Map<Rgb, Rgb> mapping, List<Frame> marked, Map<Rgb, String> names);
+
+    /** @return what that would look like @param longSide in pixels */
+    Pixels drawn(Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide);
+
+    /** Whether a point lies where something takes part; shares of width and height. */
+    static boolean takesPart(List<Frame> marked, double x, double y) {
+        return marked.isEmpty() || marked.stream().anyMatch(frame -> frame.holds(x, y));
+    }
 
     /** @return the graphic in two colours, as a PNG file: its dark becomes the darker one */
     byte[] duotone(Rgb one, Rgb other);

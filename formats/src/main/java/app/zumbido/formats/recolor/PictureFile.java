@@ -17,8 +17,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.function.Function;
 
 /** A picture of pixels: flat areas can have other colours, a photograph cannot. */
 final class PictureFile implements GraphicFile {
@@ -53,15 +51,6 @@ final class PictureFile implements GraphicFile {
         return photograph;
     }
 
-    private static boolean isMarked(double x, double y, List<Frame> marked) {
-        return marked.isEmpty()
-                || marked.stream()
-                        .anyMatch(frame -> x >= frame.x()
-                                && x <= frame.x() + frame.width()
-                                && y >= frame.y()
-                                && y <= frame.y() + frame.height());
-    }
-
     @Override
     public Graphic graphic(List<Frame> marked) {
         double step = Math.max(1, (double) Math.max(pixels.width(), pixels.height()) / LONG_SIDE);
@@ -74,7 +63,7 @@ final class PictureFile implements GraphicFile {
                 int x = Math.min(pixels.width() - 1, (int) ((column + 0.5) * step));
                 int y = Math.min(pixels.height() - 1, (int) ((row + 0.5) * step));
                 int color = division.at(x, y);
-                boolean part = isMarked((column + 0.5) / columns, (row + 0.5) / rows, marked);
+                boolean part = GraphicFile.takesPart(marked, (column + 0.5) / columns, (row + 0.5) / rows);
                 cells[row * columns + column] = color < 0
                         ? LabelGrid.NOTHING
                         : numbered.computeIfAbsent(
@@ -89,18 +78,22 @@ final class PictureFile implements GraphicFile {
     }
 
     @Override
-    public byte[] recolored(
-            Map<Rgb, Rgb> mapping, List<Frame> marked, Optional<Function<Rgb, Optional<String>>> names) {
-        return PngImage.scaled(
-                Repaint.of(
-                        pixels,
-                        division,
-                        index -> {
-                            Rgb own = division.colors().get(index);
-                            return mapping.getOrDefault(own, own);
-                        },
-                        (x, y) -> isMarked((x + 0.5) / pixels.width(), (y + 0.5) / pixels.height(), marked)),
-                Math.max(pixels.width(), pixels.height()));
+    public byte[] recolored(Map<Rgb, Rgb> mapping, List<Frame> marked, Map<Rgb, String> names) {
+        return PngImage.scaled(repainted(mapping, marked), Math.max(pixels.width(), pixels.height()));
+    }
+
+    private Pixels repainted(Map<Rgb, Rgb> mapping, List<Frame> marked) {
+        return Repaint.of(
+                pixels,
+                division,
+                index -> mapping.getOrDefault(
+                        division.colors().get(index), division.colors().get(index)),
+                (x, y) -> GraphicFile.takesPart(marked, (x + 0.5) / pixels.width(), (y + 0.5) / pixels.height()));
+    }
+
+    @Override
+    public Pixels drawn(Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide) {
+        return PngImage.shrunk(repainted(mapping, marked), longSide);
     }
 
     @Override

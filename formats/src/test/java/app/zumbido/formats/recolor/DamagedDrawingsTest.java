@@ -30,7 +30,7 @@ class DamagedDrawingsTest {
             GraphicFile graphic = GraphicFile.open(file);
             Optional<Deal> deal =
                     new Dealer(Grouping.usual(graphic.graphic(List.of())), STOCK, Map.of(), Optional.empty()).next();
-            deal.ifPresent(dealt -> graphic.recolored(dealt.mapping(), List.of(), Optional.empty()));
+            deal.ifPresent(dealt -> graphic.recolored(dealt.mapping(), List.of(), Map.of()));
             graphic.draw(60);
             return true;
         } catch (UnreadableImageException e) {

@@ -23,7 +23,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -53,7 +52,7 @@ class GraphicFileTest {
     }
 
     private static String recolored(String inside, Rgb from, Rgb to) {
-        byte[] after = GraphicFile.open(svg(inside)).recolored(Map.of(from, to), List.of(), Optional.empty());
+        byte[] after = GraphicFile.open(svg(inside)).recolored(Map.of(from, to), List.of(), Map.of());
         String text = new String(after, StandardCharsets.UTF_8);
         return text.substring(text.indexOf('>') + 1, text.lastIndexOf("</svg>"));
     }
@@ -117,7 +116,7 @@ class GraphicFileTest {
                 .isEqualTo("<path fill=\"#0F7C7A\" d=\"M0 0h9v9z\"/>");
         byte[] plain = svg("<path d=\"M0 0h9v9z\"/>");
         String after = new String(
-                GraphicFile.open(plain).recolored(Map.of(Rgb.BLACK, TEAL), List.of(), Optional.empty()),
+                GraphicFile.open(plain).recolored(Map.of(Rgb.BLACK, TEAL), List.of(), Map.of()),
                 StandardCharsets.UTF_8);
         assertThat(after)
                 .isEqualTo(new String(plain, StandardCharsets.UTF_8).replace("<svg ", "<svg fill=\"#0F7C7A\" "));
@@ -137,8 +136,7 @@ class GraphicFileTest {
         GraphicFile graphic = GraphicFile.open(file);
         assertThat(graphic.unwritten()).isEmpty();
         assertThat(area(graphic.graphic(List.of()), RED).share()).isCloseTo(1, within(1e-6));
-        assertThat(new String(
-                        graphic.recolored(Map.of(RED, TEAL), List.of(), Optional.empty()), StandardCharsets.UTF_8))
+        assertThat(new String(graphic.recolored(Map.of(RED, TEAL), List.of(), Map.of()), StandardCharsets.UTF_8))
                 .isEqualTo(new String(file, StandardCharsets.UTF_8).replace("#CC2222", "#0F7C7A"));
     }
 
@@ -150,7 +148,7 @@ class GraphicFileTest {
         List<Frame> left = List.of(new Frame(0, 0, 0.5, 1));
         Graphic graphic = file.graphic(left);
         assertThat(graphic.areas()).extracting(ColorArea::still).containsExactlyInAnyOrder(true, false);
-        String after = new String(file.recolored(Map.of(RED, TEAL), left, Optional.empty()), StandardCharsets.UTF_8);
+        String after = new String(file.recolored(Map.of(RED, TEAL), left, Map.of()), StandardCharsets.UTF_8);
         assertThat(after).contains("cx=\"20\" cy=\"50\" r=\"15\" fill=\"#0F7C7A\"");
         assertThat(after).contains("cx=\"80\" cy=\"50\" r=\"15\" fill=\"#CC2222\"");
     }
@@ -159,10 +157,7 @@ class GraphicFileTest {
     @Test
     void namesColorsWithAFallbackWhereThatIsWanted() {
         byte[] after = GraphicFile.open(svg("<rect width=\"9\" height=\"9\" fill=\"#CC2222\"/>"))
-                .recolored(
-                        Map.of(RED, TEAL),
-                        List.of(),
-                        Optional.of(color -> color.equals(TEAL) ? Optional.of("--harbour-teal") : Optional.empty()));
+                .recolored(Map.of(RED, TEAL), List.of(), Map.of(TEAL, "--harbour-teal"));
         assertThat(new String(after, StandardCharsets.UTF_8)).contains("fill=\"var(--harbour-teal, #0F7C7A)\"");
         // It is seen, and can be given another colour, which takes the place of the name as well.
         GraphicFile named = GraphicFile.open(after);
@@ -171,7 +166,7 @@ class GraphicFileTest {
             assertThat(area.share()).isPositive();
         });
         assertThat(named.draw(90).at(4, 4) & 0xFFFFFF).isEqualTo(0x0F7C7A);
-        assertThat(new String(named.recolored(Map.of(TEAL, RED), List.of(), Optional.empty()), StandardCharsets.UTF_8))
+        assertThat(new String(named.recolored(Map.of(TEAL, RED), List.of(), Map.of()), StandardCharsets.UTF_8))
                 .contains("fill=\"#CC2222\"")
                 .doesNotContain("harbour-teal");
     }
@@ -202,7 +197,7 @@ class GraphicFileTest {
     @Test
     void smoothedEdgesOfPicturesFollow() throws IOException {
         byte[] after = GraphicFile.open(png(flat()))
-                .recolored(Map.of(RED, TEAL, Rgb.WHITE, Rgb.ofHex("0B2A4A")), List.of(), Optional.empty());
+                .recolored(Map.of(RED, TEAL, Rgb.WHITE, Rgb.ofHex("0B2A4A")), List.of(), Map.of());
         BufferedImage read = ImageIO.read(new ByteArrayInputStream(after));
         BufferedImage wanted = flat();
         for (int y = 0; y < 80; y++) {

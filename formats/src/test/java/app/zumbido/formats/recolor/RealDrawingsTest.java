@@ -49,7 +49,7 @@ class RealDrawingsTest {
         Deal deal = new Dealer(Grouping.usual(graphic.graphic(List.of())), STOCK, Map.of(), Optional.empty())
                 .next()
                 .orElseThrow();
-        return graphic.recolored(deal.mapping(), List.of(), Optional.empty());
+        return graphic.recolored(deal.mapping(), List.of(), Map.of());
     }
 
     @Test

@@ -144,8 +144,9 @@ class Dressings {
             this.dressing = new Dressing(findings, house, table, wishes.templateMaster());
             this.logos = new FileLogos(file, assets);
             this.lengths = new LineLengths(assets);
+            Set<Rgb> known = known(row);
             for (Rgb color : wishes.mapping().keySet()) {
-                if (!known(row).contains(color)) {
+                if (!known.contains(color)) {
                     throw ExistingFileException.unknownColor(color.hex());
                 }
             }

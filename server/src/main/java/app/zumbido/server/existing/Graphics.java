@@ -1,7 +1,9 @@
 package app.zumbido.server.existing;
 
+import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.core.inspect.Findings;
+import app.zumbido.core.inspect.Frame;
 import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.formats.image.PictureKind;
 import app.zumbido.formats.recolor.GraphicFile;
@@ -23,6 +25,8 @@ class Graphics {
     private static final long MOST_PIXELS = 24_000_000;
     /** What a drawing takes while it is measured and drawn. */
     private static final int DRAWING_PIXELS = 2_000_000;
+    /** What is left of it afterwards: a grid of its areas, and its text. */
+    private static final int MEASURED_PIXELS = 400_000;
 
     private final BlobStore blobs;
     private final DecodeGate gate;
@@ -37,7 +41,7 @@ class Graphics {
     }
 
     private static int pixels(GraphicFile graphic) {
-        return graphic.kind().equals("svg") ? DRAWING_PIXELS : Math.max(1, graphic.width() * graphic.height());
+        return graphic.kind().equals("svg") ? MEASURED_PIXELS : Math.max(1, graphic.width() * graphic.height());
     }
 
     static boolean isKind(String kind) {
@@ -73,6 +77,12 @@ class Graphics {
 
     Pixels draw(ExistingFileRow row, int longSide) {
         return draw(of(row), longSide);
+    }
+
+    /** @return what a graphic would look like in other colours */
+    Pixels recolored(GraphicFile graphic, Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide) {
+        boolean drawing = graphic.kind().equals("svg");
+        return gate.pass(drawing ? DRAWING_PIXELS : pixels(graphic), () -> graphic.drawn(mapping, marked, longSide));
     }
 
     Pixels draw(GraphicFile graphic, int longSide) {

@@ -80,19 +80,22 @@ class RecolorController {
      * The colours of a graphic with where each is seen best.
      *
      * @param difference how near colours lie that count as one; ΔE00, 0 to 30, usually 3
+     * @param with other graphics that take the same mapping
+     * @param marked where what takes part lies, x, y, width and height in shares; absent: everything does
      */
     @GetMapping("/areas")
     AreasResponse areas(
             @PathVariable UUID id,
             @PathVariable UUID fid,
             @RequestParam(required = false) @Min(0) @Max(30) @Nullable Double difference,
-            @RequestParam(required = false) @Nullable List<UUID> with) {
+            @RequestParam(required = false) @Nullable List<UUID> with,
+            @RequestParam(required = false) @Nullable List<String> marked) {
         ExistingFileRow row = files.find(id, fid);
         GraphicFile graphic = graphics.of(row);
         if (graphic.isPhotograph()) {
             return AreasResponse.photograph(graphic);
         }
-        Deals.Wish wish = RecolorWire.wish(difference);
+        Deals.Wish wish = RecolorWire.wish(difference, MarkedFrameRequest.parse(marked));
         return AreasResponse.of(graphic, deals.areas(rows(id, fid, with), wish), deals.areas(List.of(row), wish));
     }
 
@@ -151,8 +154,8 @@ class RecolorController {
             }
         }
         ExistingFileRow row = files.find(id, fid);
-        byte[] file = recoloring.preview(row, becomes, MarkedFrameRequest.parse(marked));
-        return png(PngImage.scaled(graphics.draw(graphics.read(file), side), side));
+        Pixels drawn = recoloring.preview(row, becomes, MarkedFrameRequest.parse(marked), side);
+        return png(PngImage.scaled(drawn, side));
     }
 
     private static ResponseEntity<byte[]> png(byte[] content) {

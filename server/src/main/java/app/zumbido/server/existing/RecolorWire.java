@@ -26,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** What is asked about recolouring, and answered. */
@@ -109,13 +110,13 @@ final class RecolorWire {
     /** A graphic that was drawn as one of a set with another. */
     record SetMember(UUID id, String name) {}
 
-    static Deals.Wish wish(@Nullable Double difference) {
+    static Deals.Wish wish(@Nullable Double difference, List<Frame> marked) {
         return new Deals.Wish(
                 List.of(),
                 true,
                 Map.of(),
                 Set.of(),
-                List.of(),
+                marked,
                 difference == null ? Grouping.USUAL : difference,
                 Optional.empty());
     }
@@ -170,19 +171,22 @@ final class RecolorWire {
             return new AreasResponse(true, false, List.of(), graphic.width(), graphic.height(), List.of());
         }
 
-        /** @param all areas of all graphics that are recoloured together @param own those of this one */
+        /**
+         * @param all areas of all graphics that are recoloured together; those that take no part are left out
+         * @param own those of this one
+         */
         static AreasResponse of(GraphicFile graphic, Graphic all, Graphic own) {
-            List<AreaResponse> areas = new ArrayList<>();
-            for (int i = 0; i < all.areas().size(); i++) {
-                areas.add(AreaResponse.of(all, i, own));
-            }
+            List<Integer> parts = IntStream.range(0, all.areas().size())
+                    .filter(i -> !all.areas().get(i).still())
+                    .boxed()
+                    .toList();
             return new AreasResponse(
                     false,
                     graphic.hasPictures(),
                     graphic.unwritten().stream().map(Rgb::hex).toList(),
                     graphic.width(),
                     graphic.height(),
-                    areas);
+                    parts.stream().map(i -> AreaResponse.of(all, i, parts, own)).toList());
         }
     }
 
@@ -204,21 +208,16 @@ final class RecolorWire {
             double y,
             boolean here,
             List<TouchingResponse> touching) {
-        static AreaResponse of(Graphic graphic, int index, Graphic own) {
+        static AreaResponse of(Graphic graphic, int index, List<Integer> parts, Graphic own) {
             ColorArea area = graphic.areas().get(index);
             Optional<ColorArea> here = own.areas().stream()
                     .filter(other -> other.colors().stream().anyMatch(area.colors()::contains))
                     .findFirst();
-            List<TouchingResponse> touching = new ArrayList<>();
-            for (int j = 0; j < graphic.areas().size(); j++) {
-                if (graphic.touch(index, j)) {
-                    touching.add(new TouchingResponse(
-                            j,
-                            ContrastRatio.between(
-                                            area.color(), graphic.areas().get(j).color())
-                                    .value()));
-                }
-            }
+            List<TouchingResponse> touching = IntStream.range(0, parts.size())
+                    .filter(place -> graphic.touch(index, parts.get(place)))
+                    .mapToObj(place ->
+                            TouchingResponse.of(place, area, graphic.areas().get(parts.get(place))))
+                    .toList();
             return new AreaResponse(
                     area.color().hex(),
                     area.color().ink().hex(),
@@ -231,7 +230,12 @@ final class RecolorWire {
         }
     }
 
-    record TouchingResponse(int area, double ratio) {}
+    record TouchingResponse(int area, double ratio) {
+        static TouchingResponse of(int place, ColorArea one, ColorArea other) {
+            return new TouchingResponse(
+                    place, ContrastRatio.between(one.color(), other.color()).value());
+        }
+    }
 
     record DealsResponse(List<DealResponse> deals) {}
 

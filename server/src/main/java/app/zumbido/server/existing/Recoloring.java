@@ -13,10 +13,8 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -42,19 +40,20 @@ class Recoloring {
             ExistingFileRow row, Brand brand, Map<Rgb, Rgb> mapping, List<Frame> marked, boolean variables) {
         GraphicFile graphic = paintable(row);
         Deals.requireKnown(graphic.graphic(marked), mapping.keySet());
-        Optional<Function<Rgb, Optional<String>>> names = variables ? Optional.of(names(brand)) : Optional.empty();
+        Map<Rgb, String> names = variables ? names(brand) : Map.of();
         return files.add(
                 row.brandId(), graphic.recolored(mapping, marked, names), new ExistingFiles.Made("recolor", row));
     }
 
-    private static Function<Rgb, Optional<String>> names(Brand brand) {
+    private static Map<Rgb, String> names(Brand brand) {
         Map<Rgb, String> names = new HashMap<>();
         CssProperties.swatches(brand).forEach((name, color) -> names.putIfAbsent(color, "--" + name));
-        return color -> Optional.ofNullable(names.get(color));
+        return names;
     }
 
-    byte[] preview(ExistingFileRow row, Map<Rgb, Rgb> mapping, List<Frame> marked) {
-        return paintable(row).recolored(mapping, marked, Optional.empty());
+    /** @return what it would look like */
+    Pixels preview(ExistingFileRow row, Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide) {
+        return graphics.recolored(paintable(row), mapping, marked, longSide);
     }
 
     private GraphicFile paintable(ExistingFileRow row) {

@@ -1,20 +1,9 @@
 import type { ColorMapping, DressWishes } from '../api/addresses';
-import { abortable, answered, api } from '../api/client';
+import { answered, api } from '../api/client';
 import { messageOf } from '../api/problem';
-import type {
-  Deal,
-  DealWish,
-  DressPlan,
-  DressRequest,
-  ExistingFile,
-  Fault,
-  GraphicAreas,
-  Job,
-  MarkedFrame,
-  PagePlace,
-  SetMember,
-} from '../api/types';
+import type { ExistingFile, Job, MarkedFrame } from '../api/types';
 import { uploadExisting } from '../api/upload';
+import { FileQuestions, pairs, request } from './filequestions';
 import { Upload } from './intake.svelte';
 import type { KeptBrand } from './kept.svelte';
 
@@ -43,13 +32,14 @@ const OFFICE_KINDS = new Set(['pptx', 'docx', 'xlsx', 'odp', 'odt', 'ods']);
 interface Steps {
   readonly canUndo: boolean;
   readonly canRedo: boolean;
-  undo(): void;
-  redo(): void;
+  undo(): Promise<void>;
+  redo(): Promise<void>;
 }
 
 /** Presentations, documents, workbooks and graphics that exist, version by version, and what is done to them. */
 export class ExistingWork {
   readonly #kept: KeptBrand;
+  readonly ask: FileQuestions;
   #files = $state.raw<ExistingFile[]>([]);
   #undone = $state.raw<Made[]>([]);
   shownId = $state<string>();
@@ -63,6 +53,7 @@ export class ExistingWork {
 
   constructor(kept: KeptBrand) {
     this.#kept = kept;
+    this.ask = new FileQuestions(kept);
   }
 
   /** The newest version of each file, in the order in which the files came. */
@@ -163,16 +154,6 @@ export class ExistingWork {
     this.#files = this.#files.filter((file) => file.id !== id);
   }
 
-  plan(file: string, theme: string, wishes: DressWishes, signal?: AbortSignal): Promise<DressPlan> {
-    return answered(
-      api.POST('/api/brands/{id}/files/{fid}/dress/plan', {
-        params: { ...this.#at(file), query: { theme } },
-        body: request(wishes),
-        ...abortable(signal),
-      }),
-    );
-  }
-
   async dress(file: string, theme: string, wishes: DressWishes): Promise<void> {
     const params = { ...this.#at(file), query: { theme } };
     this.#made(
@@ -184,18 +165,6 @@ export class ExistingWork {
   startDressing(theme: string, items: string[], mapping: Record<string, string>): Promise<Job> {
     const body = { kind: 'files', brandId: this.#kept.id, what: 'dress', themeId: theme, items, mapping };
     return answered(api.POST('/api/jobs', { body }));
-  }
-
-  faults(file: string, theme: string, signal?: AbortSignal): Promise<Fault[]> {
-    const params = { ...this.#at(file), query: { theme, left: true } };
-    return answered(api.GET('/api/brands/{id}/files/{fid}/faults', { params, ...abortable(signal) }));
-  }
-
-  places(file: string, number: number, signal?: AbortSignal): Promise<PagePlace[]> {
-    const params = { path: { id: this.#kept.id, fid: file, number } };
-    return answered(
-      api.GET('/api/brands/{id}/files/{fid}/pages/{number}/places', { params, ...abortable(signal) }),
-    );
   }
 
   /** @param which ids with the way that is gone for each, all safe ones, or a kind */
@@ -215,44 +184,6 @@ export class ExistingWork {
     await answered(api.DELETE('/api/brands/{id}/files/{fid}/left/{fault}', { params }));
   }
 
-  areas(file: string, wish: DealWish, signal?: AbortSignal): Promise<GraphicAreas> {
-    const query = {
-      ...(wish.difference === undefined ? {} : { difference: wish.difference }),
-      ...(wish.with ? { with: wish.with } : {}),
-    };
-    const params = { ...this.#at(file), query };
-    return answered(api.GET('/api/brands/{id}/files/{fid}/areas', { params, ...abortable(signal) }));
-  }
-
-  async deals(file: string, wish: DealWish, signal?: AbortSignal): Promise<Deal[]> {
-    const { deals } = await answered(
-      api.POST('/api/brands/{id}/files/{fid}/deals', {
-        params: this.#at(file),
-        body: wish,
-        ...abortable(signal),
-      }),
-    );
-    return deals;
-  }
-
-  weigh(file: string, mapping: ColorMapping, wish: DealWish, signal?: AbortSignal): Promise<Deal> {
-    const body = { mapping: pairs(mapping), wish };
-    return answered(
-      api.POST('/api/brands/{id}/files/{fid}/deals/weigh', {
-        params: this.#at(file),
-        body,
-        ...abortable(signal),
-      }),
-    );
-  }
-
-  /** Graphics that were drawn as one set with this one. */
-  setOf(file: string, signal?: AbortSignal): Promise<SetMember[]> {
-    return answered(
-      api.GET('/api/brands/{id}/files/{fid}/set', { params: this.#at(file), ...abortable(signal) }),
-    );
-  }
-
   /** Writes colours into several graphics; the first is shown then. @returns what was made */
   async recolor(
     files: string[],
@@ -261,17 +192,21 @@ export class ExistingWork {
     variables: boolean,
   ): Promise<ExistingFile[]> {
     const made: ExistingFile[] = [];
-    for (const file of [...files].reverse()) {
-      const own = (await this.areas(file, { difference: 0 })).areas.flatMap(({ hexes }) => hexes);
-      const body = {
-        mapping: pairs(mapping).filter(({ from }) => own.includes(from)),
-        marked,
-        variables,
-      };
-      const params = this.#at(file);
-      made.push(await answered(api.POST('/api/brands/{id}/files/{fid}/recolor', { params, body })));
+    try {
+      for (const file of [...files].reverse()) {
+        const own = (await this.ask.areas(file, { difference: 0 })).areas.flatMap(({ hexes }) => hexes);
+        const body = {
+          mapping: pairs(mapping).filter(({ from }) => own.includes(from)),
+          marked,
+          variables,
+        };
+        const params = this.#at(file);
+        made.push(await answered(api.POST('/api/brands/{id}/files/{fid}/recolor', { params, body })));
+      }
+    } finally {
+      // What was written before one was refused is there.
+      made.forEach((file) => this.#made(file));
     }
-    made.forEach((file) => this.#made(file));
     return made;
   }
 
@@ -288,17 +223,6 @@ export class ExistingWork {
       await this.#takeAway(file.id);
     }
     this.shownId = files.at(-1)?.madeFrom ?? undefined;
-  }
-
-  /** The file itself, as it can be taken in elsewhere. */
-  async content(file: ExistingFile): Promise<File> {
-    const blob = await answered(
-      api.GET('/api/brands/{id}/files/{fid}/content', {
-        params: this.#at(file.id),
-        parseAs: 'blob',
-      }),
-    );
-    return new File([blob as unknown as Blob], file.name);
   }
 
   #made(file: ExistingFile): void {
@@ -333,7 +257,7 @@ export class ExistingWork {
   /** Goes back to the version that the shown one was made from. */
   async undo(): Promise<void> {
     if (this.#steps?.canUndo) {
-      this.#steps.undo();
+      await this.#steps.undo();
       return;
     }
     const file = this.shown;
@@ -346,7 +270,7 @@ export class ExistingWork {
 
   async redo(): Promise<void> {
     if (this.#steps?.canRedo) {
-      this.#steps.redo();
+      await this.#steps.redo();
       return;
     }
     const last = this.#undone.findLast(({ from }) => from === this.shown?.id);
@@ -356,18 +280,4 @@ export class ExistingWork {
       this.#add(last.file);
     }
   }
-}
-
-function pairs(mapping: ColorMapping): { from: string; to: string }[] {
-  return Object.entries(mapping).map(([from, to]) => ({ from, to }));
-}
-
-function request(wishes: DressWishes): DressRequest {
-  return {
-    mapping: Object.entries(wishes.mapping).map(([from, slot]) => ({ from, slot })),
-    leftMasters: wishes.leftMasters,
-    leftLogos: wishes.leftLogos,
-    smallerHeadings: wishes.smallerHeadings,
-    templateMaster: wishes.templateMaster,
-  };
 }

@@ -9,12 +9,14 @@ import type {
   MarkedFrame,
   Mood,
 } from '../api/types';
-import type { ExistingWork } from './existing.svelte';
+import type { FileQuestions } from './filequestions';
 
 /** How near colours lie that count as one, to begin with; ΔE00. */
 const USUAL_DIFFERENCE = 3;
 /** So many arrangements come at once. */
 const HAND = 4;
+/** So many are shown in all. */
+const MOST = 24;
 
 /** What somebody has decided about a graphic, so that it can be gone back to. */
 interface Decided {
@@ -26,11 +28,14 @@ interface Decided {
 
 /** Colours that are dealt over a graphic until it pleases; nothing is written before somebody says so. */
 export class Recolouring {
-  readonly #work: ExistingWork;
+  readonly #ask: FileQuestions;
   readonly file: ExistingFile;
   #graphic = $state.raw<GraphicAreas>();
   #deals = $state.raw<Deal[]>([]);
   #ended = $state(false);
+  /** How often was asked, by which older answers are told. */
+  #dealing = 0;
+  #weighing = 0;
   #mapping = $state.raw<ColorMapping>({});
   #weighed = $state.raw<Deal>();
   #past = $state.raw<Decided[]>([]);
@@ -50,8 +55,8 @@ export class Recolouring {
   /** Other graphics that take the same mapping. */
   together = $state.raw<string[]>([]);
 
-  constructor(work: ExistingWork, file: ExistingFile) {
-    this.#work = work;
+  constructor(ask: FileQuestions, file: ExistingFile) {
+    this.#ask = ask;
     this.file = file;
   }
 
@@ -117,7 +122,7 @@ export class Recolouring {
 
   /** Measures the graphic and deals for the first time, or anew after something else is wanted. */
   async begin(): Promise<void> {
-    this.#graphic = await this.#work.areas(this.file.id, this.#wish);
+    this.#graphic = await this.#ask.areas(this.file.id, this.#wish);
     if (!this.#graphic.photograph) {
       await this.deal();
     }
@@ -125,19 +130,30 @@ export class Recolouring {
 
   /** Deals anew and shows the best. */
   async deal(): Promise<void> {
-    this.#deals = await this.#work.deals(this.file.id, { ...this.#wish, count: HAND });
-    this.#ended = this.#deals.length < HAND;
+    await this.#fetch(HAND);
     const [first] = this.#deals;
     if (first) {
       this.#show(mappingOf(first), first);
     }
   }
 
-  async more(): Promise<void> {
-    const before = this.#deals.length;
-    const count = before + HAND;
-    this.#deals = await this.#work.deals(this.file.id, { ...this.#wish, count: Math.min(24, count) });
-    this.#ended = this.#deals.length < count;
+  /** An answer that comes when something newer has been asked is dropped. */
+  async #fetch(count: number): Promise<void> {
+    const round = ++this.#dealing;
+    const deals = await this.#ask.deals(this.file.id, { ...this.#wish, count });
+    if (round === this.#dealing) {
+      this.#deals = deals;
+      this.#ended = deals.length < count;
+    }
+  }
+
+  more(): Promise<void> {
+    return this.#fetch(Math.min(MOST, this.#deals.length + HAND));
+  }
+
+  /** Whether so many were dealt that more would only confuse. */
+  get full(): boolean {
+    return this.#deals.length >= MOST;
   }
 
   /** Shows one of those that were dealt. */
@@ -167,7 +183,8 @@ export class Recolouring {
   async #change(mapping: ColorMapping): Promise<void> {
     this.#remember();
     this.#mapping = mapping;
-    await this.#weigh();
+    // Both asked at once, so that whatever is asked next is the newer.
+    await Promise.all([this.#weigh(), this.kept.size > 0 ? this.#fetch(HAND) : undefined]);
   }
 
   async #weigh(): Promise<void> {
@@ -175,16 +192,21 @@ export class Recolouring {
     const mapping = Object.fromEntries(
       Object.entries(this.#mapping).filter(([from]) => known.includes(from)),
     );
-    const { keep, ...wish } = this.#wish;
-    this.#weighed = await this.#work.weigh(this.file.id, mapping, keep ? { ...wish, keep } : wish);
+    const round = ++this.#weighing;
+    const weighed = await this.#ask.weigh(this.file.id, mapping, this.#wish);
+    if (round === this.#weighing) {
+      this.#weighed = weighed;
+    }
   }
 
   /** Holds an area still in what it has, or lets it go. */
-  keep(area: GraphicArea): void {
+  async keep(area: GraphicArea): Promise<void> {
     this.#remember();
     if (!this.kept.delete(area.hex)) {
       this.kept.add(area.hex);
     }
+    // What else is offered keeps it too.
+    await this.#fetch(HAND);
   }
 
   /** Lets an area take no part any more, or take part again. */
@@ -200,7 +222,8 @@ export class Recolouring {
   async mark(marked: MarkedFrame[]): Promise<void> {
     this.#remember();
     this.#marked = marked;
-    await this.deal();
+    this.together = [];
+    await this.begin();
   }
 
   #now(): Decided {
@@ -220,32 +243,36 @@ export class Recolouring {
     return this.#future.length > 0;
   }
 
-  undo(): void {
+  async undo(): Promise<void> {
     const last = this.#past.at(-1);
     if (last) {
       this.#past = this.#past.slice(0, -1);
       this.#future = [...this.#future, this.#now()];
-      this.#restore(last);
+      await this.#restore(last);
     }
   }
 
-  redo(): void {
+  async redo(): Promise<void> {
     const next = this.#future.at(-1);
     if (next) {
       this.#future = this.#future.slice(0, -1);
       this.#past = [...this.#past, this.#now()];
-      this.#restore(next);
+      await this.#restore(next);
     }
   }
 
-  #restore({ mapping, kept, still, marked }: Decided): void {
+  async #restore({ mapping, kept, still, marked }: Decided): Promise<void> {
     this.kept.clear();
     kept.forEach((hex) => this.kept.add(hex));
     this.still.clear();
     still.forEach((hex) => this.still.add(hex));
+    const measured = JSON.stringify(this.#marked) === JSON.stringify(marked);
     this.#marked = marked;
     this.#mapping = mapping;
-    void this.#weigh();
+    if (!measured) {
+      this.#graphic = await this.#ask.areas(this.file.id, this.#wish);
+    }
+    await Promise.all([this.#weigh(), this.#fetch(HAND)]);
   }
 }
 

@@ -15,10 +15,11 @@
     compact: boolean;
     picked: boolean;
     onpick: () => void;
+    onkeep: () => void;
     ondropped: (from: { area?: string | undefined; swatch?: string | undefined }) => void;
   }
 
-  const { recolouring, area, compact, picked, onpick, ondropped }: Props = $props();
+  const { recolouring, area, compact, picked, onpick, onkeep, ondropped }: Props = $props();
   const bench = useBench();
 
   /** Nobody sees that a border has lost less than this leaves; a share of its contrast. */
@@ -64,7 +65,7 @@
     if (event.key === 'k' && !event.ctrlKey && !event.metaKey && !event.altKey) {
       event.preventDefault();
       event.stopPropagation();
-      recolouring.keep(area);
+      onkeep();
     }
   }
 </script>

@@ -35,8 +35,11 @@
   <header>
     <h2>Other arrangements</h2>
     <p>best first, none twice; a ticket dragged onto another trades, one dropped from the strip sets</p>
-    <Button disabled={recolouring.ended || doing.adding} onclick={() => doing.once(() => recolouring.more())}>
-      {recolouring.ended ? 'No other differs visibly' : 'Deal more'}
+    <Button
+      disabled={recolouring.ended || recolouring.full || doing.adding}
+      onclick={() => doing.once(() => recolouring.more())}
+    >
+      {recolouring.ended ? 'No other differs visibly' : recolouring.full ? 'These are all' : 'Deal more'}
     </Button>
   </header>
   <Complaint text={doing.problem} />

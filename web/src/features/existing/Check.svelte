@@ -23,7 +23,7 @@
 
   const faults = new Resource(() => ({
     key: JSON.stringify([file.id, bench.theme.id, bench.brand.revision]),
-    ask: (signal: AbortSignal) => work.faults(file.id, bench.theme.id, signal),
+    ask: (signal: AbortSignal) => work.ask.faults(file.id, bench.theme.id, signal),
   }));
   const groups = $derived(grouped(faults.value ?? []));
   let chosenKind = $state<string>();
@@ -33,7 +33,7 @@
   const page = $derived(fault?.page ?? 1);
   const places = new Resource(() => ({
     key: `${file.id} ${page}`,
-    ask: (signal: AbortSignal) => work.places(file.id, page, signal),
+    ask: (signal: AbortSignal) => work.ask.places(file.id, page, signal),
   }));
   const frame = $derived(fault ? frameOf(fault, places.value) : undefined);
   const safe = $derived((faults.value ?? []).filter((one) => one.safe && !one.left));

@@ -46,7 +46,7 @@
   });
   const plan = new Resource(() => ({
     key: JSON.stringify([file.id, worn, wishes]),
-    ask: (signal: AbortSignal) => work.plan(file.id, bench.theme.id, wishes, signal),
+    ask: (signal: AbortSignal) => work.ask.plan(file.id, bench.theme.id, wishes, signal),
   }));
 
   /** The pages beside the table: the one that is asked for, and those where the colours occur most. */

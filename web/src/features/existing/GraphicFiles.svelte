@@ -17,7 +17,7 @@
 
   function toElements() {
     void doing.once(async () => {
-      await bench.keepAsElement(await bench.existing.content(file), stem);
+      await bench.keepAsElement(await bench.existing.ask.content(file), stem);
       bench.say(`${stem} is one of the brand’s elements: at Logos, and in the guide.`, true);
     });
   }

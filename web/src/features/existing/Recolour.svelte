@@ -23,16 +23,15 @@
   const bench = useBench();
   const work = bench.existing;
   const doing = new Doing();
-  const recolouring = untrack(() => new Recolouring(work, file));
+  const recolouring = untrack(() => new Recolouring(work.ask, file));
 
   let stocking = $state(false);
   let marking = $state(false);
   let variables = $state(false);
-  let done = $state.raw<ExistingFile[]>([]);
 
   const set = new Resource(() => ({
     key: file.id,
-    ask: (signal: AbortSignal) => work.setOf(file.id, signal),
+    ask: (signal: AbortSignal) => work.ask.setOf(file.id, signal),
   }));
   const others = $derived(set.value ?? []);
   const count = $derived(1 + recolouring.together.length);
@@ -49,17 +48,17 @@
   function write() {
     void doing.once(async () => {
       const files = [file.id, ...recolouring.together];
-      done = await work.recolor(files, recolouring.mapping, recolouring.marked, variables);
-      const what = count === 1 ? `${file.name} is recoloured.` : `${count} graphics are recoloured alike.`;
-      const made = done;
-      bench.say(`${what} What came is kept.`, () => work.takeBackAll(made));
+      // What is made is shown at once, and this is taken down: nothing here is asked after that.
+      const said = count === 1 ? `${file.name} is recoloured.` : `${count} graphics are recoloured alike.`;
+      const made = await work.recolor(files, recolouring.mapping, recolouring.marked, variables);
+      bench.say(`${said} What came is kept.`, () => work.takeBackAll(made));
     });
   }
 </script>
 
 <div class="actions">
   <p>
-    {#if others.length > 0}
+    {#if others.length > 0 && recolouring.marked.length === 0}
       <label>
         <input
           type="checkbox"
@@ -74,9 +73,11 @@
     {/if}
   </p>
   {#if recolouring.graphic && !recolouring.graphic.photograph}
-    <Button look="quiet" onclick={() => (marking = true)}>
-      {recolouring.marked.length === 0 ? 'All of it' : 'Only what is marked'}
-    </Button>
+    {#if recolouring.together.length === 0}
+      <Button look="quiet" onclick={() => (marking = true)}>
+        {recolouring.marked.length === 0 ? 'All of it' : 'Only what is marked'}
+      </Button>
+    {/if}
     <Button look="quiet" aria-expanded={stocking} onclick={() => (stocking = !stocking)}>What is dealt</Button
     >
     {#if file.kind === 'svg'}

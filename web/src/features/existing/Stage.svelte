@@ -99,6 +99,7 @@
         {compact}
         picked={area.hex === pickedHex}
         onpick={() => pick(area)}
+        onkeep={() => doing.do(() => recolouring.keep(area))}
         ondropped={(from) => drop(area, from)}
       />
     </div>

@@ -121,6 +121,12 @@ class RecolourJourney extends Journey {
         ticket("FFC93C").focus();
         page.keyboard().press("k");
         assertThat(ticket("FFC93C")).hasAccessibleName(Pattern.compile("kept"));
+        // What else is offered keeps it too.
+        page.getByLabel("Other arrangements")
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Second"))
+                .click();
+        assertThat(ticket("FFC93C")).hasAccessibleName(Pattern.compile("^" + glass.substring(0, 4)));
         ticket("C8553D").focus();
         page.keyboard().press("Enter");
         assertThat(accessibilityFaults()).isEmpty();
@@ -200,6 +206,8 @@ class RecolourJourney extends Journey {
         page.getByLabel("width").press("Enter");
         button("Only this takes part").click();
         assertThat(button("Only what is marked")).isVisible(PATIENTLY);
+        // Both had the same colour; only the one that takes part has a ticket.
+        assertThat(ticket("D64545")).hasCount(1);
         button("Recolour it").click();
         assertThat(page.getByText("two.svg is recoloured.")).isVisible(PATIENTLY);
         String svg = Files.readString(download("Download"));

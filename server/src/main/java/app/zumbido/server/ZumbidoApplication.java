@@ -1,5 +1,7 @@
 package app.zumbido.server;
 
+import app.zumbido.server.workshop.WorkerProgram;
+import java.io.IOException;
 import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
@@ -11,7 +13,12 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @EnableScheduling
 @MapperScan(annotationClass = Mapper.class)
 public class ZumbidoApplication {
-    public static void main(String[] args) {
+    /** Also the program of the workers that the server starts. */
+    public static void main(String[] args) throws IOException, ClassNotFoundException {
+        if (args.length == 1 && args[0].equals(WorkerProgram.ARGUMENT)) {
+            WorkerProgram.run();
+            return;
+        }
         SpringApplication.run(ZumbidoApplication.class, args);
     }
 }

@@ -1,12 +1,14 @@
 package app.zumbido.core.inspect;
 
+import java.io.Serializable;
+
 /**
  * A part of a page, in shares of its width and height from the upper left corner. It may reach beyond the page.
  *
  * @param width never negative
  * @param height never negative
  */
-public record Frame(double x, double y, double width, double height) {
+public record Frame(double x, double y, double width, double height) implements Serializable {
     public static final Frame WHOLE = new Frame(0, 0, 1, 1);
 
     public Frame {

@@ -115,7 +115,16 @@ public record House(
     }
 
     public boolean has(Rgb color) {
-        return allowed().anyMatch(color::equals);
+        if (offLimits.contains(color)) {
+            return false;
+        }
+        // Asked of every use of a colour in a file.
+        for (Swatch swatch : colors) {
+            if (swatch.color().equals(color)) {
+                return true;
+            }
+        }
+        return slots.containsValue(color);
     }
 
     /** @return the colour of the brand that comes nearest; nothing of a brand without colours */

@@ -5,7 +5,7 @@ import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
 import com.ctc.wstx.stax.WstxInputFactory;
 import java.io.StringReader;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -74,11 +74,11 @@ public final class PartXml {
     }
 
     private static Tag tag(String part, String text, XMLStreamReader2 reader) throws XMLStreamException {
-        List<Attribute> attributes = new ArrayList<>(reader.getAttributeCount());
-        for (int i = 0; i < reader.getAttributeCount(); i++) {
+        Attribute[] attributes = new Attribute[reader.getAttributeCount()];
+        for (int i = 0; i < attributes.length; i++) {
             String local = reader.getAttributeLocalName(i);
-            attributes.add(
-                    new Attribute(local, qualified(reader.getAttributePrefix(i), local), reader.getAttributeValue(i)));
+            attributes[i] =
+                    new Attribute(local, qualified(reader.getAttributePrefix(i), local), reader.getAttributeValue(i));
         }
         LocationInfo location = reader.getLocationInfo();
         int from = (int) location.getStartingCharOffset();
@@ -88,7 +88,7 @@ public final class PartXml {
                 part,
                 reader.getLocalName(),
                 reader.getNamespaceURI() == null ? "" : reader.getNamespaceURI(),
-                attributes,
+                attributes.length == 0 ? List.of() : Arrays.asList(attributes),
                 text,
                 here ? from : -1,
                 here ? (int) location.getEndingCharOffset() : -1);

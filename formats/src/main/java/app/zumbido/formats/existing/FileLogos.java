@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** The logos of a brand as they are found among the pictures of a file. */
 public final class FileLogos implements Logos {
@@ -35,6 +36,7 @@ public final class FileLogos implements Logos {
 
     private final ExistingFile file;
     private final Assets assets;
+    private final Function<byte[], Pixels> drawing;
     private final List<Own> own = new ArrayList<>();
     private final Map<LogoForm, Double> ratios = new EnumMap<>(LogoForm.class);
     private final Map<String, Optional<Seen>> known = new HashMap<>();
@@ -43,7 +45,13 @@ public final class FileLogos implements Logos {
     private record Own(LogoForm form, LogoVersion version, LogoPrint print) {}
 
     public FileLogos(ExistingFile file, Assets assets) {
+        this(file, assets, svg -> SvgFile.read(svg).draw());
+    }
+
+    /** @param drawing how a drawing from the file is drawn; throws {@link UnreadableImageException} if it cannot be */
+    public FileLogos(ExistingFile file, Assets assets, Function<byte[], Pixels> drawing) {
         this.file = file;
+        this.drawing = drawing;
         this.assets = assets;
         for (LogoForm form : LogoForm.values()) {
             for (LogoVersion version : LogoVersion.values()) {
@@ -98,7 +106,7 @@ public final class FileLogos implements Logos {
         try {
             byte[] bytes = file.part(content);
             if (SvgFile.isSvg(bytes)) {
-                return Optional.of(SvgFile.read(bytes).draw());
+                return Optional.of(drawing.apply(bytes));
             }
             BitmapFile.Facts facts = BitmapFile.inspect(bytes);
             return (long) facts.width() * facts.height() > MOST_PIXELS

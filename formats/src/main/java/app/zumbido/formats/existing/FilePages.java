@@ -2,11 +2,9 @@ package app.zumbido.formats.existing;
 
 import app.zumbido.core.inspect.Findings;
 import app.zumbido.formats.ooxml.DrawnPage;
-import app.zumbido.formats.ooxml.SlidePictures;
 import java.util.Optional;
-import java.util.function.Supplier;
 
-/** What the pages of a file look like: slides as the library draws them, everything else in a simple form. */
+/** What the pages of a file look like that no library draws: a simple form, made from what was found in it. */
 public final class FilePages {
     private FilePages() {}
 
@@ -18,16 +16,11 @@ public final class FilePages {
     }
 
     /**
+     * @param kind anything but a deck
      * @param number 1 for the first
-     * @param findings asked for where the file is drawn from them
      * @return nothing if there is no such page
-     * @throws app.zumbido.formats.image.UnreadableImageException if it cannot be drawn
      */
-    public static Optional<DrawnPage> draw(byte[] content, String kind, int number, Supplier<Findings> findings) {
-        return switch (kind) {
-            case "pptx" -> SlidePictures.page(content, number - 1, Optional.empty());
-            case "xlsx" -> PlainSheet.draw(findings.get(), number);
-            default -> PlainPage.draw(findings.get(), number);
-        };
+    public static Optional<DrawnPage> simple(String kind, int number, Findings findings) {
+        return kind.equals("xlsx") ? PlainSheet.draw(findings, number) : PlainPage.draw(findings, number);
     }
 }

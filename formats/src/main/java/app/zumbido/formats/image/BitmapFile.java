@@ -5,6 +5,7 @@ import app.zumbido.formats.image.UnreadableImageException.Reason;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Iterator;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -14,6 +15,9 @@ import javax.imageio.stream.ImageInputStream;
 public final class BitmapFile {
     /** The largest picture that is decoded; pixels. */
     public static final long MOST_PIXELS = 100_000_000;
+
+    /** The largest picture takes a tenth of it. */
+    private static final Duration LONGEST = Duration.ofSeconds(15);
 
     static {
         // The decoder's default of caching to disk only slows down what stands in memory anyway.
@@ -80,9 +84,14 @@ public final class BitmapFile {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(kind.code());
             ImageReader reader = readers.next();
-            try {
+            // Picture files can be written so that they are read over and over again.
+            try (Deadline deadline = Deadline.of(LONGEST, reader::abort)) {
                 reader.setInput(in, true, true);
-                return reading.from(reader);
+                T read = reading.from(reader);
+                if (deadline.hasPassed()) {
+                    throw tooSlow(kind);
+                }
+                return read;
             } finally {
                 reader.dispose();
             }
@@ -102,6 +111,13 @@ public final class BitmapFile {
             }
         }
         return false;
+    }
+
+    private static UnreadableImageException tooSlow(PictureKind kind) {
+        return new UnreadableImageException(
+                Reason.TOO_SLOW,
+                "Reading the " + kind.name() + " picture was stopped after " + LONGEST.toSeconds()
+                        + " seconds; save it anew, not progressive, and take that in");
     }
 
     private static UnreadableImageException broken(PictureKind kind, String why, Exception cause) {

@@ -12,6 +12,8 @@ public final class UnreadableImageException extends RuntimeException {
         BROKEN,
         /** More pixels, pages or bytes than the limit. */
         TOO_LARGE,
+        /** It takes longer to read than any picture of its size should. */
+        TOO_SLOW,
         /** Nothing in it has a colour. */
         NO_COLOR
     }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The sheets of a presentation, and how they hang on each other. Source: ECMA-376 Part 1, 13.3. */
 final class Deck {
@@ -18,10 +19,10 @@ final class Deck {
     private final OfficePackage parts;
     private final String main;
     private final Node presentation;
-    /** Many slides share a layout, and layouts a master. */
-    private final Map<String, DeckSheet> layouts = new HashMap<>();
+    /** Many slides share a layout, and layouts a master; slides may be read beside each other. */
+    private final Map<String, DeckSheet> layouts = new ConcurrentHashMap<>();
 
-    private final Map<String, DeckSheet> masters = new HashMap<>();
+    private final Map<String, DeckSheet> masters = new ConcurrentHashMap<>();
 
     Deck(OfficePackage parts, String main) {
         this.parts = parts;

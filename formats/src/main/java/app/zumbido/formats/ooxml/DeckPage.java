@@ -17,6 +17,7 @@ import app.zumbido.formats.archive.PartTree;
 import app.zumbido.formats.archive.PartTree.Node;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -356,8 +357,13 @@ final class DeckPage {
                     .orElse(page);
         }
 
+        private DeckText inCell(DeckTable.Cell cell, DeckTable table) {
+            return DeckText.inCell(slide, cell.node(), table.text(cell), deck.defaultText());
+        }
+
         private void addTable(Place place, Node node, Standing behind) {
             DeckTable table = new DeckTable(slide, node, DeckTable.styleId(node).flatMap(deck::tableStyle));
+            Map<List<Node>, DeckText> ofStyles = new HashMap<>();
             for (DeckTable.Cell cell : table.cells()) {
                 Optional<Frame> frame = place.frame().flatMap(whole -> table.frame(cell, whole));
                 Place here = place.at(place.shape(), frame.or(place::frame));
@@ -370,11 +376,11 @@ final class DeckPage {
                 Standing standing = fill instanceof Fill.Clear ? behind : standing(box);
                 List<SlideParagraph> paragraphs = SlideParagraph.in(cell.node());
                 if (tells && !paragraphs.isEmpty()) {
-                    addText(
-                            cell.node(),
-                            here,
-                            DeckText.inCell(slide, cell.node(), table.text(cell), deck.defaultText()),
-                            new Text(paragraphs, written, true, Optional.of(standing)));
+                    // Cells in which nothing else is said are written as their style says.
+                    DeckText letters = DeckText.saysItself(cell.node())
+                            ? inCell(cell, table)
+                            : ofStyles.computeIfAbsent(cell.styles(), styles -> inCell(cell, table));
+                    addText(cell.node(), here, letters, new Text(paragraphs, written, true, Optional.of(standing)));
                 }
                 tell(here, Purpose.EDGE, table.edges(cell), behind);
             }

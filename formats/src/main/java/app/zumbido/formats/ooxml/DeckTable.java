@@ -3,7 +3,6 @@ package app.zumbido.formats.ooxml;
 import app.zumbido.core.inspect.Frame;
 import app.zumbido.formats.archive.PartTree.Node;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,8 +22,10 @@ final class DeckTable {
 
     private final Map<List<Node>, Optional<Fill>> fills = new HashMap<>();
     private final Map<List<Node>, Optional<Seen>> texts = new HashMap<>();
-    private final double[] widths;
-    private final double[] heights;
+    /** Where each column begins, and the last ends. */
+    private final double[] columns;
+
+    private final double[] lines;
 
     /**
      * A cell that is seen.
@@ -39,12 +40,12 @@ final class DeckTable {
         this.table = table;
         this.style = style;
         this.rows = table.children("tr").toList();
-        this.widths = lengths(
+        this.columns = edges(
                 table.child("tblGrid").stream()
                         .flatMap(grid -> grid.children("gridCol"))
                         .toList(),
                 "w");
-        this.heights = lengths(rows, "h");
+        this.lines = edges(rows, "h");
     }
 
     /** @return id of its style */
@@ -112,20 +113,20 @@ final class DeckTable {
 
     /** @return where the cell lies, as far as the table says how wide its columns and how tall its rows are */
     Optional<Frame> frame(Cell cell, Frame table) {
-        double width = Arrays.stream(widths).sum();
-        double height = Arrays.stream(heights).sum();
-        if (width <= 0 || height <= 0 || cell.column() >= widths.length) {
+        int last = columns.length - 1;
+        double width = columns[last];
+        double height = lines[lines.length - 1];
+        if (width <= 0 || height <= 0 || cell.column() >= last) {
             return Optional.empty();
         }
-        int end = Math.min(widths.length, cell.column() + span(cell));
-        double left = Arrays.stream(widths, 0, cell.column()).sum();
-        double top = Arrays.stream(heights, 0, cell.row()).sum();
-        double across = Arrays.stream(widths, cell.column(), end).sum();
+        int end = Math.min(last, cell.column() + span(cell));
+        double left = columns[cell.column()];
+        double top = lines[cell.row()];
         return Optional.of(new Frame(
                 table.x() + left / width * table.width(),
                 table.y() + top / height * table.height(),
-                across / width * table.width(),
-                heights[cell.row()] / height * table.height()));
+                (columns[end] - left) / width * table.width(),
+                (lines[cell.row() + 1] - top) / height * table.height()));
     }
 
     private static int span(Cell cell) {
@@ -137,13 +138,17 @@ final class DeckTable {
                 .orElse(1);
     }
 
-    private static double[] lengths(List<Node> nodes, String name) {
-        return nodes.stream()
-                .mapToDouble(node -> node.attribute(name)
-                        .flatMap(Percent::number)
-                        .filter(length -> length > 0)
-                        .orElse(0.0))
-                .toArray();
+    private static double[] edges(List<Node> nodes, String length) {
+        double[] edges = new double[nodes.size() + 1];
+        for (int i = 0; i < nodes.size(); i++) {
+            edges[i + 1] = edges[i]
+                    + nodes.get(i)
+                            .attribute(length)
+                            .flatMap(Percent::number)
+                            .filter(value -> value > 0)
+                            .orElse(0.0);
+        }
+        return edges;
     }
 
     Fill fill(Cell cell) {

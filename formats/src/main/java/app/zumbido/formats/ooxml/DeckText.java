@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * How something on a slide is written: as the run itself, its paragraph, the shape, the layout, the master, or the
@@ -29,10 +30,11 @@ final class DeckText {
     private final Optional<Seen> ofStyle;
     private final List<Node> last;
     private final double scale;
-    /** Properties of runs that levels say, asked for by every run. */
-    private final Map<Integer, List<Node>> first = new HashMap<>();
+    /** Asked for by every run. */
+    private final Map<Integer, Level> levels = new HashMap<>();
 
-    private final Map<Integer, List<Node>> then = new HashMap<>();
+    /** What is said about the runs of a level, as far as anybody says it. */
+    private record Level(Optional<Node> typeface, Optional<Double> size, Optional<String> bold, Seen color) {}
 
     /**
      * @param lists styles of lists that come first, the nearest first
@@ -75,6 +77,13 @@ final class DeckText {
         return new DeckText(slide, lists, Optional.empty(), ofTable, last(slide, Optional.empty(), defaults), 1);
     }
 
+    /** Whether a cell says something about its letters beside its runs. */
+    static boolean saysItself(Node cell) {
+        return cell.at("txBody", "lstStyle")
+                .filter(list -> !list.children().isEmpty())
+                .isPresent();
+    }
+
     /** @return the kind of placeholder that the shape is, as a master has it; nothing of one that is none */
     static Optional<String> kind(Node shape, List<Node> behind) {
         List<Node> all = new ArrayList<>(List.of(shape));
@@ -114,7 +123,7 @@ final class DeckText {
             return List.of(link.get());
         }
         Optional<Fill> own = properties.flatMap(node -> Fill.in(node, slide.colors(), Optional.empty()));
-        return own.map(Fill::colors).orElseGet(() -> List.of(inherited(level(paragraph))));
+        return own.map(Fill::colors).orElseGet(() -> List.of(level(paragraph).color()));
     }
 
     /** A link takes the theme's colour, unless an addition to the standard asks for that of the text. */
@@ -127,7 +136,11 @@ final class DeckText {
                 .isPresent();
     }
 
-    private static int level(Node paragraph) {
+    private Level level(Node paragraph) {
+        return levels.computeIfAbsent(number(paragraph), this::level);
+    }
+
+    private static int number(Node paragraph) {
         return 1
                 + paragraph
                         .child("pPr")
@@ -137,25 +150,36 @@ final class DeckText {
                         .orElse(0);
     }
 
-    private Seen inherited(int level) {
-        return first(first(level), this::color)
-                .or(() -> ofStyle)
-                .or(() -> first(then(level), this::color))
-                .or(() -> slide.colors().slot("tx1", Optional.empty()))
-                .orElseGet(() -> new Seen(Rgb.BLACK, new Setting.Implied()));
+    private Level level(int number) {
+        List<Node> first = properties(lists, number);
+        List<Node> then = properties(last, number);
+        List<Node> holders = Stream.concat(first.stream(), then.stream()).toList();
+        return new Level(
+                first(holders, DeckText::typeface),
+                first(holders, DeckText::size),
+                first(holders, DeckText::bold),
+                first(first, this::color)
+                        .or(() -> ofStyle)
+                        .or(() -> first(then, this::color))
+                        .or(() -> slide.colors().slot("tx1", Optional.empty()))
+                        .orElseGet(() -> new Seen(Rgb.BLACK, new Setting.Implied())));
+    }
+
+    private static Optional<Node> typeface(Node properties) {
+        return properties.child("latin");
+    }
+
+    private static Optional<Double> size(Node properties) {
+        return properties.attribute("sz").flatMap(Percent::number);
+    }
+
+    private static Optional<String> bold(Node properties) {
+        return properties.attribute("b");
     }
 
     private Optional<Seen> color(Node properties) {
         return Fill.in(properties, slide.colors(), Optional.empty())
                 .flatMap(fill -> fill.colors().stream().findFirst());
-    }
-
-    private List<Node> first(int level) {
-        return first.computeIfAbsent(level, number -> properties(lists, number));
-    }
-
-    private List<Node> then(int level) {
-        return then.computeIfAbsent(level, number -> properties(last, number));
     }
 
     /** @return properties of runs of that level, the nearest first */
@@ -171,18 +195,16 @@ final class DeckText {
 
     /** @return how the run is written */
     Written written(Node paragraph, Node run) {
-        int level = level(paragraph);
+        Level level = level(paragraph);
         Optional<Node> own = run.child("rPr");
-        List<Node> holders = new ArrayList<>();
-        own.ifPresent(holders::add);
-        holders.addAll(first(level));
-        holders.addAll(then(level));
-        Optional<Node> typeface = first(holders, node -> node.child("latin"));
+        Optional<Node> typeface = own.flatMap(DeckText::typeface).or(level::typeface);
         String named = typeface.flatMap(node -> node.attribute("typeface")).orElseGet(this::referred);
-        double points = first(holders, node -> node.attribute("sz").flatMap(Percent::number))
+        double points = own.flatMap(DeckText::size)
+                .or(level::size)
                 .map(size -> size / HUNDREDTHS)
                 .orElse(USUAL_POINTS);
-        boolean bold = first(holders, node -> node.attribute("b"))
+        boolean bold = own.flatMap(DeckText::bold)
+                .or(level::bold)
                 .filter(flag -> flag.equals("1") || flag.equals("true"))
                 .isPresent();
         boolean byHand = !named.startsWith("+");

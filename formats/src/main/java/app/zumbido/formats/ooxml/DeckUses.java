@@ -30,11 +30,12 @@ final class DeckUses {
     }
 
     void walk() {
-        int number = 0;
-        for (String part : deck.slides()) {
-            DeckSheet slide = deck.slide(part);
-            uses.page(page(++number, slide));
-            new DeckPage(number, slide, this).uses().forEach(uses::use);
+        try (ReadAhead<DeckSheet> slides = new ReadAhead<>(deck.slides(), deck::slide)) {
+            for (int number = 1; slides.hasNext(); number++) {
+                DeckSheet slide = slides.next();
+                uses.page(page(number, slide));
+                new DeckPage(number, slide, this).uses().forEach(uses::use);
+            }
         }
     }
 

@@ -6,10 +6,10 @@ import app.zumbido.formats.archive.Tag;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /** Parts of an office file and how they refer to each other. Source: ECMA-376 Part 2, 6.5. */
@@ -18,8 +18,10 @@ final class OfficePackage {
     static final String ROOT = "";
 
     private final Archive archive;
-    private final Map<String, List<Relation>> relations = new HashMap<>();
-    private final Map<String, Map<String, String>> byId = new HashMap<>();
+    /** Parts may be read beside each other. */
+    private final Map<String, List<Relation>> relations = new ConcurrentHashMap<>();
+
+    private final Map<String, Map<String, String>> byId = new ConcurrentHashMap<>();
 
     /**
      * A reference to another part.

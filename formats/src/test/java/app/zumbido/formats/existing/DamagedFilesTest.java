@@ -12,6 +12,7 @@ import app.zumbido.core.inspect.dress.Dressing;
 import app.zumbido.formats.archive.DamagedPart;
 import app.zumbido.formats.archive.TextParts;
 import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.formats.ooxml.SlidePictures;
 import app.zumbido.formats.uses.Changes;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -47,11 +48,13 @@ class DamagedFilesTest {
     private static boolean survives(PlantingBrands brand, byte[] content, String kind) {
         try {
             handle(brand, content);
-            FilePages.draw(content, kind, 1, () -> {
+            if (kind.equals("pptx")) {
+                SlidePictures.page(content, 0, Optional.empty());
+            } else {
                 try (ExistingFile file = ExistingFile.open(content)) {
-                    return file.findings();
+                    FilePages.simple(kind, 1, file.findings());
                 }
-            });
+            }
             return true;
         } catch (UnreadableImageException e) {
             assertThat(e.getMessage()).isNotBlank();

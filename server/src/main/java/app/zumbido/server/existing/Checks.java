@@ -31,8 +31,10 @@ import org.springframework.stereotype.Service;
 class Checks {
     private final ExistingFiles files;
     private final BrandFiles brandFiles;
+    private final Graphics graphics;
 
-    Checks(ExistingFiles files, BrandFiles brandFiles) {
+    Checks(ExistingFiles files, BrandFiles brandFiles, Graphics graphics) {
+        this.graphics = graphics;
         this.files = files;
         this.brandFiles = brandFiles;
     }
@@ -65,7 +67,7 @@ class Checks {
         Assets assets = brandFiles.assets(look.brand());
         House house = Houses.of(look, assets, level);
         try (ExistingFile file = ExistingFile.open(files.content(row))) {
-            return Check.of(findings, house, new FileLogos(file, assets));
+            return Check.of(findings, house, new FileLogos(file, assets, graphics::inside));
         }
     }
 

@@ -42,8 +42,10 @@ class Dressings {
 
     private final ExistingFiles files;
     private final BrandFiles brandFiles;
+    private final Graphics graphics;
 
-    Dressings(ExistingFiles files, BrandFiles brandFiles) {
+    Dressings(ExistingFiles files, BrandFiles brandFiles, Graphics graphics) {
+        this.graphics = graphics;
         this.files = files;
         this.brandFiles = brandFiles;
     }
@@ -142,7 +144,7 @@ class Dressings {
             this.findings = wishes.templateMaster() ? file.findings() : files.findings(row);
             this.table = DressTable.of(findings, house, wishes.mapping());
             this.dressing = new Dressing(findings, house, table, wishes.templateMaster());
-            this.logos = new FileLogos(file, assets);
+            this.logos = new FileLogos(file, assets, graphics::inside);
             this.lengths = new LineLengths(assets);
             Set<Rgb> known = known(row);
             for (Rgb color : wishes.mapping().keySet()) {

@@ -52,6 +52,15 @@ class ExistingFileException extends ApiException {
         return exception;
     }
 
+    static ExistingFileException pictureTooLarge(String name, int scale, long mostPixels) {
+        return new ExistingFileException(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "picture-too-large-to-make",
+                "Too large",
+                "At " + scale + "x " + name + " has more than " + mostPixels / 1_000_000
+                        + " megapixels; take a smaller scale, or the drawing itself");
+    }
+
     static ExistingFileException noGraphic(String name) {
         return new ExistingFileException(
                 HttpStatus.UNPROCESSABLE_CONTENT,

@@ -3,6 +3,7 @@ package app.zumbido.server.existing;
 import app.zumbido.core.inspect.Findings;
 import app.zumbido.formats.existing.ExistingFile;
 import app.zumbido.formats.existing.FilePages;
+import app.zumbido.formats.recolor.GraphicFile;
 import app.zumbido.server.existing.ExistingFileMapper.LeftRow;
 import app.zumbido.server.source.SourceName;
 import app.zumbido.server.storage.BlobHolder;
@@ -19,6 +20,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -69,7 +71,7 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
         keeper.require(brandId);
         try (IncomingFile file = blobs.receive(content)) {
             // What cannot be walked through is refused before anything is kept of it.
-            Read read = read(file.content());
+            Read read = read(file.content(), graphics::take);
             file.keep();
             String name = SourceName.of(fileName);
             return keep(brandId, name, read, file.name(), Optional.empty());
@@ -84,9 +86,9 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
     /** What has to be known of a file before it is kept. */
     private record Read(String kind, int pages, Findings findings) {}
 
-    private Read read(byte[] content) {
+    private static Read read(byte[] content, Function<byte[], GraphicFile> open) {
         if (Graphics.isGraphic(content)) {
-            String kind = graphics.read(content).kind();
+            String kind = open.apply(content).kind();
             return new Read(kind, 1, Graphics.nothingFound(kind));
         }
         try (ExistingFile file = ExistingFile.open(content)) {
@@ -101,7 +103,7 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
     /** @return a file that was written here, as a new one */
     ExistingFileRow add(UUID brandId, byte[] content, Made made) {
         try (IncomingFile file = blobs.receive(new ByteArrayInputStream(content))) {
-            Read read = read(content);
+            Read read = read(content, graphics::read);
             file.keep();
             ExistingFileRow from = made.from();
             // What became another kind of picture is called by that.

@@ -6,10 +6,14 @@ import app.zumbido.core.inspect.Findings;
 import app.zumbido.core.inspect.Frame;
 import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.formats.image.PictureKind;
+import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.recolor.GraphicFile;
 import app.zumbido.formats.svg.SvgFile;
 import app.zumbido.server.source.DecodeGate;
+import app.zumbido.server.source.DrawnPart;
 import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.workshop.Workshop;
+import app.zumbido.server.workshop.WorkshopException;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
@@ -30,12 +34,14 @@ class Graphics {
 
     private final BlobStore blobs;
     private final DecodeGate gate;
+    private final Workshop workshop;
     private final Cache<String, GraphicFile> opened = Caffeine.newBuilder()
             .maximumWeight(MOST_PIXELS)
             .<String, GraphicFile>weigher((blob, graphic) -> pixels(graphic))
             .build();
 
-    Graphics(BlobStore blobs, DecodeGate gate) {
+    Graphics(BlobStore blobs, DecodeGate gate, Workshop workshop) {
+        this.workshop = workshop;
         this.blobs = blobs;
         this.gate = gate;
     }
@@ -51,6 +57,37 @@ class Graphics {
     /** Whether it begins as a graphic; it may be damaged all the same. */
     static boolean isGraphic(byte[] content) {
         return SvgFile.isSvg(content) || PictureKind.of(content).isPresent();
+    }
+
+    /**
+     * Opens one that has just come in from outside.
+     *
+     * @throws app.zumbido.formats.image.UnreadableImageException if it is damaged or too large
+     * @throws app.zumbido.server.workshop.WorkshopException if drawing it takes too much
+     */
+    GraphicFile take(byte[] content) {
+        if (SvgFile.isSvg(content)) {
+            workshop.run(new MeasuredDrawing(content));
+        }
+        return read(content);
+    }
+
+    /**
+     * Draws a drawing that lies in another file.
+     *
+     * @throws app.zumbido.formats.image.UnreadableImageException if it cannot be drawn, or takes too much
+     */
+    Pixels inside(byte[] svg) {
+        try {
+            return workshop.run(new DrawnPart(svg, 0)).pixels();
+        } catch (WorkshopException e) {
+            throw new UnreadableImageException(UnreadableImageException.Reason.TOO_LARGE, e.getMessage(), e);
+        }
+    }
+
+    /** @return a drawing as a PNG file */
+    byte[] png(byte[] svg, int longSide) {
+        return workshop.run(new DrawnPng(svg, longSide));
     }
 
     /** @throws app.zumbido.formats.image.UnreadableImageException if it is damaged or too large */

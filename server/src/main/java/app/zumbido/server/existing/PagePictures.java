@@ -6,10 +6,13 @@ import app.zumbido.formats.existing.FilePages;
 import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.server.source.DecodeGate;
+import app.zumbido.server.source.DrawnSlide;
 import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.workshop.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
@@ -25,6 +28,7 @@ class PagePictures {
 
     private final BlobStore blobs;
     private final DecodeGate gate;
+    private final Workshop workshop;
     private final Inspections inspections;
     private final Graphics graphics;
     private final Cache<Page, DrawnPage> drawn = Caffeine.newBuilder()
@@ -39,7 +43,8 @@ class PagePictures {
 
     private record Page(String file, int number) {}
 
-    PagePictures(BlobStore blobs, DecodeGate gate, Inspections inspections, Graphics graphics) {
+    PagePictures(BlobStore blobs, DecodeGate gate, Workshop workshop, Inspections inspections, Graphics graphics) {
+        this.workshop = workshop;
         this.graphics = graphics;
         this.inspections = inspections;
         this.blobs = blobs;
@@ -71,12 +76,16 @@ class PagePictures {
         }
         boolean asItIs = key.equals(row.blob());
         byte[] file = asItIs ? change.get() : changed.get(page.file(), name -> change.get());
-        DrawnPage made = gate.pass(
-                DRAWN_PIXELS,
-                () -> FilePages.draw(file, row.kind(), number, () -> findings(row, asItIs, file))
-                        .orElseThrow(() -> ExistingFileException.noSuchPage(number, row.pages())));
+        DrawnPage made = make(row, asItIs, file, number)
+                .orElseThrow(() -> ExistingFileException.noSuchPage(number, row.pages()));
         drawn.put(page, made);
         return made;
+    }
+
+    private Optional<DrawnPage> make(ExistingFileRow row, boolean asItIs, byte[] file, int number) {
+        return row.kind().equals("pptx")
+                ? workshop.run(new DrawnSlide(file, number - 1)).stream().findFirst()
+                : gate.pass(DRAWN_PIXELS, () -> FilePages.simple(row.kind(), number, findings(row, asItIs, file)));
     }
 
     private Findings findings(ExistingFileRow row, boolean asItIs, byte[] file) {

@@ -176,7 +176,6 @@ class RecolorController {
             @PathVariable UUID fid,
             @RequestParam(defaultValue = "1") @Min(1) @Max(4) int scale) {
         ExistingFileRow row = files.find(id, fid);
-        Pixels pixels = recoloring.sized(row, scale);
         String name = FileStem.of(row.name().replaceAll("\\.[^.]{1,5}$", "")) + (scale == 1 ? "" : "@" + scale + "x")
                 + ".png";
         return ResponseEntity.ok()
@@ -187,7 +186,7 @@ class RecolorController {
                                 .build()
                                 .toString())
                 .contentType(MediaType.IMAGE_PNG)
-                .body(PngImage.scaled(pixels, Math.max(pixels.width(), pixels.height())));
+                .body(recoloring.png(row, scale));
     }
 
     /** A photograph in two colours, as a new file. */

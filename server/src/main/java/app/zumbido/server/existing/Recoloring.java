@@ -7,6 +7,7 @@ import app.zumbido.core.inspect.Frame;
 import app.zumbido.core.recolor.ColorArea;
 import app.zumbido.core.recolor.Graphic;
 import app.zumbido.formats.css.CssProperties;
+import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.recolor.GraphicFile;
 import java.util.HashMap;
@@ -24,8 +25,8 @@ class Recoloring {
     /** Graphics are of one set that share so much of the smaller one's colours; share, set by eye. */
     private static final double SHARED = 0.6;
 
-    /** The longer side of a picture that is made; pixels. */
-    private static final int MOST_SIDE = 8_000;
+    /** Of a picture that is made. */
+    private static final long MOST_PIXELS = 24_000_000;
 
     private final ExistingFiles files;
     private final Graphics graphics;
@@ -68,11 +69,20 @@ class Recoloring {
         return files.add(row.brandId(), graphics.of(row).duotone(dark, light), new ExistingFiles.Made("recolor", row));
     }
 
-    /** @param scale pixels for one of its own */
-    Pixels sized(ExistingFileRow row, int scale) {
+    /**
+     * @param scale pixels for one of its own; pictures of pixels come in their own
+     * @return a PNG file
+     */
+    byte[] png(ExistingFileRow row, int scale) {
         GraphicFile graphic = graphics.of(row);
         int side = Math.max(graphic.width(), graphic.height());
-        return graphics.draw(graphic, graphic.kind().equals("svg") ? Math.min(MOST_SIDE, side * scale) : side);
+        if (!graphic.kind().equals("svg")) {
+            return PngImage.scaled(graphics.draw(graphic, side), side);
+        }
+        if ((long) graphic.width() * scale * graphic.height() * scale > MOST_PIXELS) {
+            throw ExistingFileException.pictureTooLarge(row.name(), scale, MOST_PIXELS);
+        }
+        return graphics.png(files.content(row), side * scale);
     }
 
     List<ExistingFileRow> set(ExistingFileRow row) {

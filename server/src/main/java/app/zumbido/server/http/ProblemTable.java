@@ -65,6 +65,9 @@ class ProblemTable {
         if (exception instanceof ErrorResponse framework) {
             headers.addAll(framework.getHeaders());
         }
+        if (exception instanceof ApiException own) {
+            headers.addAll(own.headers());
+        }
         // Said and not negotiated: who accepts only a picture is told in this form what went wrong.
         headers.setContentType(MediaType.APPLICATION_PROBLEM_JSON);
         return new ResponseEntity<>(problem, headers, HttpStatusCode.valueOf(problem.getStatus()));

@@ -1,6 +1,6 @@
 package app.zumbido.server.source;
 
-import java.util.concurrent.Semaphore;
+import app.zumbido.server.workshop.Turns;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
@@ -16,9 +16,11 @@ public class DecodeGate {
     private static final double SHARE = 0.5;
 
     private static final int MEGABYTE = 1 << 20;
+    /** A picture at the limit is decoded in less, also where the machine has much else to do; milliseconds. */
+    private static final long PATIENCE = 3_000;
 
     private final int megabytes;
-    private final Semaphore free;
+    private final Turns turns;
 
     DecodeGate() {
         this(Runtime.getRuntime().maxMemory());
@@ -26,18 +28,21 @@ public class DecodeGate {
 
     DecodeGate(long heap) {
         megabytes = Math.max(1, (int) (heap * SHARE / MEGABYTE));
-        // Fair, so that a large picture is not passed by small ones for ever.
-        free = new Semaphore(megabytes, true);
+        // In turn, so that a large picture is not passed by small ones for ever.
+        turns = new Turns(megabytes, PATIENCE);
     }
 
-    /** @param pixels in the picture */
+    /**
+     * @param pixels in the picture
+     * @throws app.zumbido.server.workshop.WorkshopException if others take long and nothing moves
+     */
     public <T> T pass(long pixels, Supplier<T> decode) {
         int needed = (int) Math.min(megabytes, pixels * BYTES_A_PIXEL / MEGABYTE + 1);
-        free.acquireUninterruptibly(needed);
+        turns.take(needed);
         try {
             return decode.get();
         } finally {
-            free.release(needed);
+            turns.give(needed);
         }
     }
 }

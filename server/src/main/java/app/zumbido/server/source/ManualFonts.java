@@ -4,6 +4,7 @@ import app.zumbido.core.type.NamedFonts;
 import app.zumbido.formats.fonts.KnownFamilies;
 import app.zumbido.formats.pdf.PdfFile;
 import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.workshop.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
@@ -19,10 +20,12 @@ class ManualFonts {
 
     private final SourceService sources;
     private final BlobStore blobs;
+    private final Workshop workshop;
     private final Cache<String, Optional<NamedFonts.Pair>> meant =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
-    ManualFonts(SourceService sources, BlobStore blobs) {
+    ManualFonts(SourceService sources, BlobStore blobs, Workshop workshop) {
+        this.workshop = workshop;
         this.sources = sources;
         this.blobs = blobs;
     }
@@ -34,7 +37,10 @@ class ManualFonts {
     }
 
     private Optional<NamedFonts.Pair> read(String blob) {
-        PdfFile manual = PdfFile.read(blobs.get(blob));
+        byte[] content = blobs.get(blob);
+        // What takes for ever takes it elsewhere, and is not begun here.
+        workshop.run(new ReadManual(content));
+        PdfFile manual = PdfFile.read(content);
         return NamedFonts.of(manual.text().lines().toList(), manual.setIn(), KnownFamilies.names());
     }
 }

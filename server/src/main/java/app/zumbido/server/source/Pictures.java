@@ -6,7 +6,9 @@ import app.zumbido.core.extraction.Reading;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.formats.logos.LogoDrawing;
+import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.workshop.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
@@ -26,6 +28,7 @@ class Pictures {
 
     private final BlobStore blobs;
     private final DecodeGate gate;
+    private final Workshop workshop;
     /** Whole pictures and pages; who waits for one waits for no other. */
     private final Cache<Part, Pixels> decoded = Caffeine.newBuilder()
             .maximumWeight(MOST_PIXELS)
@@ -63,40 +66,60 @@ class Pictures {
 
     private record Key(Part part, Optional<Reading> reading) {}
 
-    Pictures(BlobStore blobs, DecodeGate gate) {
+    Pictures(BlobStore blobs, DecodeGate gate, Workshop workshop) {
+        this.workshop = workshop;
         this.blobs = blobs;
         this.gate = gate;
     }
 
     /** A part that is cut out is a view of the whole and costs nothing. */
     Pixels pixels(SourceRow row) {
-        Pixels whole = decoded.get(Part.whole(row), part -> decode(file(row)));
+        requirePicture(row);
+        Pixels whole = decoded.get(Part.whole(row), part -> decode(blobs.get(row.blob()), row.part()));
         return Rectangle.of(row)
                 .map(part -> whole.crop(part.x(), part.y(), part.width(), part.height()))
                 .orElse(whole);
     }
 
     /**
-     * Decodes a picture that has just come in, and remembers it for the questions that follow at once.
+     * Decodes a file that has just come in, and remembers it for the questions that follow at once. What is drawn is opened
+     * here only afterwards.
      *
      * @param blob under which its file is going to be kept
-     * @throws app.zumbido.formats.image.UnreadableImageException if its pixels are damaged
+     * @throws app.zumbido.formats.image.UnreadableImageException if it is damaged
+     * @throws app.zumbido.server.workshop.WorkshopException if drawing it takes too much
      */
-    void check(SourceFile.Picture picture, String blob) {
-        decoded.put(new Part(blob, 0, Optional.empty()), decode(picture));
+    void check(byte[] content, String blob) {
+        if (SourceFile.isDrawn(content) || SourceFile.allOf(content).get(0) instanceof SourceFile.Picture) {
+            decoded.put(new Part(blob, 0, Optional.empty()), decode(content, 0));
+        }
     }
 
     /** @throws WrongKindOfSourceException if the file shows none */
     private SourceFile.Picture file(SourceRow row) {
-        SourceFile file = SourceFile.allOf(blobs.get(row.blob())).get(row.part());
-        if (file instanceof SourceFile.Picture picture) {
-            return picture;
-        }
-        throw new WrongKindOfSourceException(row.name() + " shows no picture; its colours are listed");
+        requirePicture(row);
+        return picture(blobs.get(row.blob()), row.part());
     }
 
-    private Pixels decode(SourceFile.Picture file) {
-        return gate.pass((long) file.width() * file.height(), file::decode);
+    private static void requirePicture(SourceRow row) {
+        if (!row.hasPicture()) {
+            throw new WrongKindOfSourceException(row.name() + " shows no picture; its colours are listed");
+        }
+    }
+
+    private static SourceFile.Picture picture(byte[] content, int part) {
+        if (SourceFile.allOf(content).get(part) instanceof SourceFile.Picture picture) {
+            return picture;
+        }
+        throw new IllegalStateException("A file was kept as a picture and is none");
+    }
+
+    private Pixels decode(byte[] content, int part) {
+        if (SourceFile.isDrawn(content)) {
+            return workshop.run(new DrawnPart(content, part)).pixels();
+        }
+        SourceFile.Picture bitmap = picture(content, 0);
+        return gate.pass((long) bitmap.width() * bitmap.height(), bitmap::decode);
     }
 
     /** Draws something that takes as much memory as a picture of a few megapixels. */
@@ -115,8 +138,15 @@ class Pictures {
         return names.get(Part.of(row), part -> file(row).names());
     }
 
+    /** @return the slide as its deck is; nothing if there is none of that number @param slide 0 for the first */
+    Optional<DrawnPage> slide(byte[] deck, int slide) {
+        return workshop.run(new DrawnSlide(deck, slide)).stream().findFirst();
+    }
+
     /** @return the painted shapes of a drawing; nothing of what is made of pixels */
     Optional<LogoDrawing> shapes(SourceRow row) {
+        // One that cannot be drawn in time is not walked through either.
+        pixels(row);
         return file(row) instanceof SourceFile.Drawing drawing
                 ? Optional.of(LogoDrawing.of(drawing.svg()))
                 : Optional.empty();

@@ -73,6 +73,11 @@ sealed interface SourceFile {
                 .orElseGet(() -> new Bitmap(file, BitmapFile.inspect(file))));
     }
 
+    /** Whether it becomes a picture only by being drawn, which takes as long as whoever made it wants. */
+    static boolean isDrawn(byte[] file) {
+        return PdfFile.isPdf(file) || SvgFile.isSvg(file);
+    }
+
     private static List<FoundCode> codesIn(String text) {
         return CodeScanner.scan(text, CoatedPress.instance()).stream()
                 .filter(code -> !code.ambiguous())

@@ -27,6 +27,7 @@ class SourceProblems implements ForeignProblems {
                 new Problem(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "not-a-picture", "Not a file that can be read");
             case BROKEN -> new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "picture-broken", "Damaged file");
             case TOO_LARGE -> new Problem(HttpStatus.CONTENT_TOO_LARGE, "picture-too-large", "Too large");
+            case TOO_SLOW -> new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "too-much-work", "Takes too long to read");
             case NO_COLOR -> NOTHING_FOUND;
         };
     }

@@ -15,6 +15,7 @@ import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.palette.Swatch;
 import app.zumbido.formats.image.PngImage;
+import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.formats.ooxml.SlidePictures;
 import app.zumbido.server.contrast.PicturesOnTheSheet;
 import app.zumbido.server.http.IfMatch;
@@ -38,6 +39,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** Takes files in and reads colours out of them. Decoding happens here, outside every transaction. */
 @Service
@@ -57,6 +59,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
     private final Drafts drafts;
     private final Ids ids;
     private final Clock clock;
+    private final TransactionOperations transaction;
 
     SourceService(
             SourceMapper sources,
@@ -66,7 +69,8 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
             Listings listings,
             Drafts drafts,
             Ids ids,
-            Clock clock) {
+            Clock clock,
+            TransactionOperations transaction) {
         this.sources = sources;
         this.keeper = keeper;
         this.blobs = blobs;
@@ -75,6 +79,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
         this.drafts = drafts;
         this.ids = ids;
         this.clock = clock;
+        this.transaction = transaction;
     }
 
     List<SourceRow> list(UUID brandId) {
@@ -86,11 +91,10 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
     public UUID add(UUID brandId, String fileName, InputStream content) {
         keeper.require(brandId);
         try (IncomingFile file = blobs.receive(content)) {
-            List<SourceFile> parts = SourceFile.allOf(file.content());
+            byte[] whole = file.content();
             // What cannot be drawn is refused before anything is kept of it.
-            if (parts.get(0) instanceof SourceFile.Picture picture) {
-                pictures.check(picture, file.name());
-            }
+            pictures.check(whole, file.name());
+            List<SourceFile> parts = SourceFile.allOf(whole);
             file.keep();
             String name = SourceName.of(fileName);
             List<SourceRow> rows = new ArrayList<>();
@@ -98,7 +102,8 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
                 String called = parts.size() > 1 ? name + ", page " + (i + 1) : name;
                 rows.add(row(brandId, called, parts.get(i), i, file.name()));
             }
-            rows.forEach(sources::insert);
+            // All pages of a document or none, whatever happens.
+            transaction.executeWithoutResult(status -> rows.forEach(sources::insert));
             return rows.get(0).id();
         }
     }
@@ -277,8 +282,13 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
      */
     byte[] slide(UUID brandId, UUID id, int number, Optional<Look> dress) {
         byte[] deck = deck(brandId, id);
-        return pictures.drawn(() -> SlidePictures.draw(deck, number - 1, dress))
+        DrawnPage asItIs = pictures.slide(deck, number - 1)
                 .orElseThrow(() -> new OutsidePictureException("The deck has no slide " + number));
+        // What was drawn in time as it is, is drawn in time in other colours.
+        return dress.isEmpty()
+                ? asItIs.png()
+                : pictures.drawn(() -> SlidePictures.draw(deck, number - 1, dress))
+                        .orElseThrow();
     }
 
     /** @return a PNG that is opaque where the picture belongs to the colour */

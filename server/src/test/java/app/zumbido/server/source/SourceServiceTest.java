@@ -34,6 +34,7 @@ import app.zumbido.server.storage.Ids;
 import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.UnknownBrandException;
+import app.zumbido.server.workshop.WorkshopHere;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -60,6 +61,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
+import org.springframework.transaction.support.TransactionOperations;
 
 @ExtendWith(MockitoExtension.class)
 class SourceServiceTest {
@@ -84,11 +86,20 @@ class SourceServiceTest {
 
     @BeforeEach
     void build() {
-        Pictures pictures = new Pictures(blobs, new DecodeGate());
+        Pictures pictures = new Pictures(blobs, new DecodeGate(), new WorkshopHere());
         Listings listings = new Listings(blobs);
         Ids ids = new Ids(CLOCK);
         Drafts drafts = new Drafts(mapper, keeper, pictures, listings, ids);
-        service = new SourceService(mapper, keeper, blobs, pictures, listings, drafts, ids, CLOCK);
+        service = new SourceService(
+                mapper,
+                keeper,
+                blobs,
+                pictures,
+                listings,
+                drafts,
+                ids,
+                CLOCK,
+                TransactionOperations.withoutTransaction());
     }
 
     private void hold(byte[] file) {

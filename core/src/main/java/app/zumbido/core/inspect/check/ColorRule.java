@@ -21,7 +21,7 @@ final class ColorRule implements Rule {
     public void judge(Findings findings, House house, Faults faults) {
         Repaints repaints = new Repaints(findings, house);
         Set<ThemeSlot> told = EnumSet.noneOf(ThemeSlot.class);
-        for (Spotted spotted : Spotted.of(findings.uses(), use -> !(use.setting() instanceof Setting.Implied))) {
+        for (Spotted spotted : Spotted.of(findings.uses(), use -> isAsked(use, findings, house))) {
             Use use = spotted.first();
             if (isOffLimits(use, findings, house)) {
                 offLimits(spotted, house, repaints, faults);
@@ -33,6 +33,19 @@ final class ColorRule implements Rule {
                 byHand(spotted, findings, house, repaints, faults);
             }
         }
+    }
+
+    /** Most of a large file follows the theme, and the theme is the brand's: there is nothing to say of that. */
+    private static boolean isAsked(Use use, Findings findings, House house) {
+        if (use.setting() instanceof Setting.OfTheme theme) {
+            Rgb color = findings.slots().getOrDefault(theme.slot(), use.color());
+            return !isOfHouse(color, house) || isOffLimits(use, findings, house);
+        }
+        return !(use.setting() instanceof Setting.Implied);
+    }
+
+    private static boolean isOfHouse(Rgb color, House house) {
+        return house.has(color) || house.steps().containsKey(color);
     }
 
     private static boolean isOffLimits(Use use, Findings findings, House house) {
@@ -63,10 +76,7 @@ final class ColorRule implements Rule {
     private static void slot(Spotted spotted, ThemeSlot slot, Findings findings, House house, Faults faults) {
         // A document may name slots and have no theme; what it shows is written beside them.
         Rgb color = findings.slots().getOrDefault(slot, spotted.color());
-        if (color == null
-                || house.has(color)
-                || house.steps().containsKey(color)
-                || house.slots().isEmpty()) {
+        if (isOfHouse(color, house) || house.slots().isEmpty()) {
             return;
         }
         house.nearest(color).ifPresent(nearest -> {
@@ -99,7 +109,7 @@ final class ColorRule implements Rule {
                     .ifPresent(way -> draft.safely().by(way));
             draft.word(slot.get().slot().code());
             faults.add(draft);
-        } else if (!house.has(color) && !house.steps().containsKey(color)) {
+        } else if (!isOfHouse(color, house)) {
             repaints.nearest(color).ifPresent(nearest -> beside(spotted, nearest, house, repaints, faults));
         }
     }

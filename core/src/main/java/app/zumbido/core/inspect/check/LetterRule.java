@@ -12,7 +12,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -32,7 +31,7 @@ final class LetterRule implements Rule {
     public void judge(Findings findings, House house, Faults faults) {
         Map<Object, List<Use>> byPlace = new LinkedHashMap<>();
         for (Use use : findings.uses()) {
-            if (use.written().filter(written -> !written.family().isEmpty()).isPresent()) {
+            if (use.written().filter(written -> isOff(written, house)).isPresent()) {
                 byPlace.computeIfAbsent(place(use), key -> new ArrayList<>()).add(use);
             }
         }
@@ -42,10 +41,17 @@ final class LetterRule implements Rule {
         }
         Set<Object> sized = new HashSet<>();
         for (Use use : findings.uses()) {
-            if (use.written().filter(written -> written.points() > 0).isPresent() && sized.add(sized(use))) {
-                size(use, findings, house, faults);
+            if (use.written().filter(written -> written.points() > 0).isPresent()) {
+                size(use, findings, house, sized, faults);
             }
         }
+    }
+
+    private static boolean isOff(Written written, House house) {
+        String family = written.family();
+        return !family.isEmpty()
+                && (written.byHand() && !house.letters().allows(family)
+                        || !house.letters().knows(family));
     }
 
     private static Object place(Use use) {
@@ -64,7 +70,7 @@ final class LetterRule implements Rule {
     }
 
     private static Object sized(Use use) {
-        return Objects.hash(
+        return List.of(
                 use.place().part(),
                 use.place().thing(),
                 use.place().shape(),
@@ -106,7 +112,8 @@ final class LetterRule implements Rule {
         return draft;
     }
 
-    private static void size(Use use, Findings findings, House house, Faults faults) {
+    /** @param told places of which it was said already */
+    private static void size(Use use, Findings findings, House house, Set<Object> told, Faults faults) {
         Written written = use.written().orElseThrow();
         double points = written.points();
         double least = !findings.isDeck()
@@ -118,9 +125,14 @@ final class LetterRule implements Rule {
         boolean otherHeading = use.purpose() == Purpose.TITLE
                 && written.size().isPresent()
                 && (points > LARGER * heading || points < SMALLER * heading);
-        if (points < least) {
+        boolean tooSmall = points < least;
+        boolean other = otherHeading && !findings.isWorkbook();
+        if (!(tooSmall || other) || !told.add(sized(use))) {
+            return;
+        }
+        if (tooSmall) {
             add(use, least, Mending.Kind.LARGE_ENOUGH, findings, faults);
-        } else if (otherHeading && !findings.isWorkbook()) {
+        } else {
             add(use, heading, Mending.Kind.SIZE_OF_BRAND, findings, faults);
         }
     }

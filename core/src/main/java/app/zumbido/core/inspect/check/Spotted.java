@@ -2,6 +2,7 @@ package app.zumbido.core.inspect.check;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.Place;
+import app.zumbido.core.inspect.Purpose;
 import app.zumbido.core.inspect.Setting;
 import app.zumbido.core.inspect.Spot;
 import app.zumbido.core.inspect.Use;
@@ -11,8 +12,8 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Predicate;
 
@@ -23,7 +24,10 @@ import java.util.function.Predicate;
  * @param uses at least one; the first is shown
  */
 record Spotted(List<Use> uses) {
-    private record Key(String part, String thing, Object where, Rgb color, Object purpose, List<Rgb> grounds) {}
+    private record Key(Object where, Rgb color, Purpose purpose, List<Rgb> grounds) {}
+
+    /** Where on a page something is, whatever its frame. */
+    private record Where(String part, OptionalInt page, String thing, OptionalInt shape, OptionalInt paragraph) {}
 
     /** @return in the order of the file */
     static List<Spotted> of(List<Use> uses, Predicate<Use> which) {
@@ -42,11 +46,9 @@ record Spotted(List<Use> uses) {
                 use.setting().spot().filter(spot -> !spot.part().equals(place.part()));
         // What is set elsewhere is one thing wherever it is seen.
         return elsewhere
-                .map(spot -> new Key(spot.part(), "", spot, use.color(), use.purpose(), use.grounds()))
+                .map(spot -> new Key(spot, use.color(), use.purpose(), use.grounds()))
                 .orElseGet(() -> new Key(
-                        place.part(),
-                        place.thing(),
-                        Objects.hash(place.shape(), place.paragraph(), place.page()),
+                        new Where(place.part(), place.page(), place.thing(), place.shape(), place.paragraph()),
                         use.color(),
                         use.purpose(),
                         use.grounds()));

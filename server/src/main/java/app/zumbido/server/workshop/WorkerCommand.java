@@ -1,0 +1,51 @@
+package app.zumbido.server.workshop;
+
+import java.io.File;
+import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.jar.JarFile;
+
+/** How a worker is started: by the same Java, with the same classes, with a heap of its own. */
+final class WorkerCommand {
+    /** Enough for a page or a drawing with large pictures in it. */
+    private static final String HEAP = "-Xmx384m";
+
+    private WorkerCommand() {}
+
+    static ProcessBuilder of(String mainClass) {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                HEAP,
+                "-XX:+UseSerialGC",
+                "-XX:+ExitOnOutOfMemoryError",
+                "-Djava.awt.headless=true"));
+        // An archive of loaded classes holds for the same class path, which makes starting a matter of half a second.
+        ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
+                .filter(argument -> argument.startsWith("-XX:SharedArchiveFile") || argument.startsWith("-Xlog:cds"))
+                .forEach(command::add);
+        String classes = System.getProperty("java.class.path");
+        if (unpacksItself(classes)) {
+            command.addAll(List.of("-jar", classes));
+        } else {
+            command.addAll(List.of("-cp", classes, mainClass));
+        }
+        command.add(WorkerProgram.ARGUMENT);
+        return new ProcessBuilder(command);
+    }
+
+    /** Whether the class path is the one jar in which all the others lie. */
+    private static boolean unpacksItself(String classPath) {
+        if (classPath.contains(File.pathSeparator) || !classPath.endsWith(".jar")) {
+            return false;
+        }
+        try (JarFile jar = new JarFile(classPath)) {
+            return jar.getManifest() != null
+                    && jar.getManifest().getMainAttributes().getValue("Start-Class") != null;
+        } catch (IOException e) {
+            return false;
+        }
+    }
+}

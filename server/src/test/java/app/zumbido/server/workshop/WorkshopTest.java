@@ -1,0 +1,167 @@
+package app.zumbido.server.workshop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.formats.image.UnreadableImageException.Reason;
+import app.zumbido.server.ZumbidoApplication;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Real processes. */
+class WorkshopTest {
+    private final Workshop workshop = new Workshop(Duration.ofSeconds(2), ZumbidoApplication.class.getName());
+
+    record Sum(int one, int other) implements Task<Integer> {
+        @Override
+        public Integer run() {
+            return one + other;
+        }
+    }
+
+    record WhichProcess() implements Task<Long> {
+        @Override
+        public Long run() {
+            return ProcessHandle.current().pid();
+        }
+    }
+
+    /** As a shading may be that is a program. */
+    record Endless() implements Task<Integer> {
+        @Override
+        @SuppressWarnings("InfiniteLoopStatement")
+        public Integer run() {
+            long number = 1;
+            while (true) {
+                number = number * 31 + 7;
+                if (number == 0) {
+                    System.err.println(number);
+                }
+            }
+        }
+    }
+
+    record Hungry() implements Task<Integer> {
+        @Override
+        public Integer run() {
+            List<long[]> all = new ArrayList<>();
+            while (all.size() < Integer.MAX_VALUE) {
+                all.add(new long[1 << 20]);
+            }
+            return all.size();
+        }
+    }
+
+    record Nested() implements Task<Integer> {
+        private static int deeper(int depth) {
+            return deeper(depth + 1) + 1;
+        }
+
+        @Override
+        public Integer run() {
+            return deeper(0);
+        }
+    }
+
+    record Damaged() implements Task<Integer> {
+        @Override
+        public Integer run() {
+            throw new UnreadableImageException(Reason.BROKEN, "It is cut off");
+        }
+    }
+
+    record Wrong() implements Task<Integer> {
+        @Override
+        public Integer run() {
+            throw new IllegalArgumentException("nobody thought of that");
+        }
+    }
+
+    record Talkative() implements Task<Integer> {
+        @Override
+        public Integer run() {
+            System.out.println("a library says something");
+            return 5;
+        }
+    }
+
+    @AfterEach
+    void close() {
+        workshop.destroy();
+    }
+
+    @Test
+    void aTaskIsDoneInAnotherProcessWhichStaysForTheNext() {
+        assertThat(workshop.run(new Sum(2, 3))).isEqualTo(5);
+        long first = workshop.run(new WhichProcess());
+        assertThat(first).isNotEqualTo(ProcessHandle.current().pid());
+        assertThat(workshop.run(new WhichProcess())).isEqualTo(first);
+    }
+
+    @Test
+    void whatIsWrongWithAFileIsToldAsIfItWereReadHere() {
+        assertThatThrownBy(() -> workshop.run(new Damaged()))
+                .isInstanceOfSatisfying(UnreadableImageException.class, thrown -> {
+                    assertThat(thrown.reason()).isEqualTo(Reason.BROKEN);
+                    assertThat(thrown).hasMessage("It is cut off");
+                });
+        assertThatThrownBy(() -> workshop.run(new Nested())).isInstanceOf(UnreadableImageException.class);
+        assertThatThrownBy(() -> workshop.run(new Wrong()))
+                .isInstanceOf(IllegalStateException.class)
+                .hasMessageContaining("nobody thought of that");
+        assertThat(workshop.run(new Talkative())).isEqualTo(5);
+    }
+
+    @Test
+    void whatTakesTooLongIsEndedWithItsProcessAndTheNextGoesOn() {
+        long before = workshop.run(new WhichProcess());
+        assertThatThrownBy(() -> workshop.run(new Endless()))
+                .isInstanceOf(WorkshopException.class)
+                .hasMessageContaining("stopped after 2 seconds");
+        assertThat(ProcessHandle.of(before).map(ProcessHandle::isAlive).orElse(false))
+                .isFalse();
+        assertThat(workshop.run(new Sum(1, 1))).isEqualTo(2);
+    }
+
+    @Test
+    void whatTakesTooMuchMemoryEndsOnlyItsOwnProcess() {
+        assertThatThrownBy(() -> workshop.run(new Hungry()))
+                .isInstanceOf(WorkshopException.class)
+                .hasMessageContaining("too much memory");
+        assertThat(workshop.run(new Sum(1, 1))).isEqualTo(2);
+    }
+
+    /** Where every worker is held up, others are told at once to come again, and are served then. */
+    @Test
+    void othersDoNotWaitForWhatDoesNotEnd() {
+        List<CompletableFuture<Void>> hogs = new ArrayList<>();
+        for (int i = 0; i < 2; i++) {
+            hogs.add(CompletableFuture.runAsync(
+                    () -> assertThatThrownBy(() -> workshop.run(new Endless())).isInstanceOf(WorkshopException.class),
+                    command -> new Thread(command).start()));
+        }
+        while (!workshop.isFull()) {
+            Thread.onSpinWait();
+        }
+        assertThatThrownBy(() -> workshop.run(new Sum(1, 1)))
+                .isInstanceOf(WorkshopException.class)
+                .hasMessageContaining("ask again");
+        hogs.forEach(CompletableFuture::join);
+        assertThat(workshop.run(new Sum(1, 1))).isEqualTo(2);
+    }
+
+    /** A process that idles may end, as when the machine needs its memory. */
+    @Test
+    void aWorkerThatIsGoneIsReplaced() throws Exception {
+        ProcessHandle worker =
+                ProcessHandle.of(workshop.run(new WhichProcess())).orElseThrow();
+        worker.destroyForcibly();
+        worker.onExit().get();
+        assertThat(workshop.run(new Sum(1, 1))).isEqualTo(2);
+    }
+}

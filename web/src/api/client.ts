@@ -1,8 +1,9 @@
 import createClient from 'openapi-fetch';
+import { patiently } from './patience';
 import { Problem } from './problem';
 import type { paths } from './schema';
 
-export const api = createClient<paths>({ baseUrl: '/' });
+export const api = createClient<paths>({ baseUrl: '/', fetch: patiently });
 
 interface Answer<T> {
   data?: T;

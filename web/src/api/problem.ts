@@ -55,6 +55,8 @@ const WORDS: Record<string, string> = {
 
 /** What the server says of these is a sentence for people already. */
 const SAID_BY_THE_SERVER = [
+  '/problems/too-much-work',
+  '/problems/busy',
   '/problems/not-a-font',
   '/problems/font-packed',
   '/problems/font-broken',

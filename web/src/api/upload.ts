@@ -1,5 +1,6 @@
 import { answered, api } from './client';
 import { Problem } from './problem';
+import { MOST, SECOND } from './patience';
 import type { AddedFont, ExistingFile, Source, TakenIn } from './types';
 
 /**
@@ -9,12 +10,30 @@ import type { AddedFont, ExistingFile, Source, TakenIn } from './types';
  * @param signal stops it; nothing is taken in then
  * @throws Problem if the server refused it, or did not answer
  */
-function upload<T>(
+async function upload<T>(
   to: string,
   file: File,
   onProgress: (share: number) => void,
   signal: AbortSignal,
 ): Promise<T> {
+  for (let times = 0; ; times++) {
+    const answer = await send(to, file, onProgress, signal);
+    if (answer.status === 201) {
+      return answer.response as T;
+    }
+    if (answer.status !== 503 || times >= MOST || signal.aborted) {
+      throw Problem.of(answer.response);
+    }
+    await new Promise((resolve) => setTimeout(resolve, SECOND));
+  }
+}
+
+function send(
+  to: string,
+  file: File,
+  onProgress: (share: number) => void,
+  signal: AbortSignal,
+): Promise<XMLHttpRequest> {
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest();
     const form = new FormData();
@@ -25,8 +44,7 @@ function upload<T>(
     signal.addEventListener('abort', () => request.abort(), { once: true });
     request.onabort = () => reject(Problem.connection);
     request.onerror = () => reject(Problem.connection);
-    request.onload = () =>
-      request.status === 201 ? resolve(request.response as T) : reject(Problem.of(request.response));
+    request.onload = () => resolve(request);
     request.send(form);
   });
 }

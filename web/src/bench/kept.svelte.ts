@@ -3,6 +3,7 @@ import { messageOf, Problem } from '../api/problem';
 import type { Brand } from '../api/types';
 import { wordsOf } from '../words/trail';
 import { LatestOnly } from './latest';
+import { hearRevisions } from './revisions';
 
 /** One line beneath the strip that says what just happened. */
 export interface Notice {
@@ -156,9 +157,18 @@ export class KeptBrand {
    * @return ends it
    */
   follow(): () => void {
-    const events = new EventSource(`/api/brands/${this.id}/events`);
-    events.addEventListener('revision', (event) => void this.#catchUp(Number(event.data)));
-    return () => events.close();
+    return hearRevisions((change) => {
+      if (change === 'unheard') {
+        void this.#check();
+      } else if (change.brand === this.id) {
+        void this.#catchUp(change.revision);
+      }
+    });
+  }
+
+  async #check(): Promise<void> {
+    const { revision } = await this.fetch();
+    await this.#catchUp(revision);
   }
 
   async #catchUp(revision: number): Promise<void> {

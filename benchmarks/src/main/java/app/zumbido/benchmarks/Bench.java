@@ -25,6 +25,7 @@ public final class Bench {
         figures.addAll(ExistingBench.run());
         figures.addAll(RecolorBench.run());
         figures.addAll(new ServerBench(Path.of(args[0]), Path.of(args[1])).run());
+        figures.addAll(new TeamBench(Path.of(args[0])).run());
         figures.addAll(new SizeBench(Path.of(args[0])).run());
 
         StringBuilder table = new StringBuilder("# What was measured\n\n")

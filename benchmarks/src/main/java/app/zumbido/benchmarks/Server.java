@@ -23,8 +23,15 @@ record Server(Process process, String address, HttpClient client) {
     private static final String READY = "Zumbido is ready at ";
 
     static Server start(Path run, Path data, String... options) throws IOException {
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+        return start(List.of(), run, data, options);
+    }
+
+    /** @param java options of the machine that it runs on */
+    static Server start(List<String> java, Path run, Path data, String... options) throws IOException {
+        List<String> command = new ArrayList<>();
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.addAll(java);
+        command.addAll(List.of(
                 "-XX:SharedArchiveFile=" + run.resolve("zumbido.jsa"),
                 "-Xlog:cds=off",
                 "-Xlog:cds+dynamic=off",
@@ -77,7 +84,22 @@ record Server(Process process, String address, HttpClient client) {
         return client.send(request, BodyHandlers.ofString());
     }
 
-    /** The same, and a refusal ends the run. */
+    /** @param to as {@code /api/brands/.../sources} */
+    HttpResponse<String> upload(String to, String name, byte[] file) throws IOException, InterruptedException {
+        String boundary = "between-the-parts";
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address + to))
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .POST(BodyPublishers.concat(
+                        BodyPublishers.ofString("--" + boundary
+                                + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name
+                                + "\"\r\n\r\n"),
+                        BodyPublishers.ofByteArray(file),
+                        BodyPublishers.ofString("\r\n--" + boundary + "--\r\n")))
+                .build();
+        return client.send(request, BodyHandlers.ofString());
+    }
+
+    /** Sends something, and a refusal ends the run. */
     String answer(String method, String path, String body) throws IOException, InterruptedException {
         HttpResponse<String> answer = send(method, path, body);
         if (answer.statusCode() >= 300) {

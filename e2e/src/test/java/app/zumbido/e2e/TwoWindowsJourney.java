@@ -55,10 +55,11 @@ class TwoWindowsJourney extends Journey {
 
     @Test
     void aChangeOnAnOldStateIsToldWithWhatHappenedSince() {
-        // The second window hears nothing of the first: its stream is cut.
+        // The second window hears nothing of the first: its stream is cut, and other windows are not heard.
         other.close();
         other = page.context().newPage();
         other.route("**/events", route -> route.abort());
+        other.addInitScript("window.BroadcastChannel = class { postMessage() {} close() {} }");
         other.navigate(page.url());
         assertThat(name(other, "Teal")).isVisible();
         name(page, "Teal").fill("Harbour teal");

@@ -71,7 +71,7 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
         keeper.require(brandId);
         try (IncomingFile file = blobs.receive(content)) {
             // What cannot be walked through is refused before anything is kept of it.
-            Read read = read(file.content(), graphics::take);
+            Read read = graphics.holding(file.size(), () -> read(file.content(), graphics::take));
             file.keep();
             String name = SourceName.of(fileName);
             return keep(brandId, name, read, file.name(), Optional.empty());

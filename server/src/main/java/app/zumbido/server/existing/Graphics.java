@@ -12,6 +12,7 @@ import app.zumbido.formats.svg.SvgFile;
 import app.zumbido.server.source.DecodeGate;
 import app.zumbido.server.source.DrawnPart;
 import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.workshop.HeapShare;
 import app.zumbido.server.workshop.Workshop;
 import app.zumbido.server.workshop.WorkshopException;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -19,6 +20,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /** Graphics among the files, opened when asked for and kept for a while: measuring one takes a moment. */
@@ -26,7 +28,7 @@ import org.springframework.stereotype.Component;
 class Graphics {
     private static final Set<String> KINDS = Set.of("svg", "png", "jpeg", "gif", "bmp", "webp");
     /** Of all that are open together. */
-    private static final long MOST_PIXELS = 24_000_000;
+    private static final long MOST_PIXELS = Math.min(24_000_000, HeapShare.bytes(0.08) / Integer.BYTES);
     /** What a drawing takes while it is measured and drawn. */
     private static final int DRAWING_PIXELS = 2_000_000;
     /** What is left of it afterwards: a grid of its areas, and its text. */
@@ -57,6 +59,11 @@ class Graphics {
     /** Whether it begins as a graphic; it may be damaged all the same. */
     static boolean isGraphic(byte[] content) {
         return SvgFile.isSvg(content) || PictureKind.of(content).isPresent();
+    }
+
+    /** Looks at a whole file that has come in. @param bytes of it */
+    <T> T holding(long bytes, Supplier<T> work) {
+        return gate.holding(bytes, work);
     }
 
     /**

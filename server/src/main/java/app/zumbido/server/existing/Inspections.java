@@ -4,6 +4,7 @@ import app.zumbido.core.inspect.Findings;
 import app.zumbido.core.inspect.FoundPage;
 import app.zumbido.formats.existing.ExistingFile;
 import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.workshop.HeapShare;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.Consumer;
@@ -13,7 +14,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Inspections {
     /** Of all together; a use takes about a kilobyte. */
-    private static final long MOST_USES = 60_000;
+    private static final long MOST_USES = Math.min(60_000, HeapShare.bytes(0.06) / 1_000);
 
     private final BlobStore blobs;
     private final Cache<String, Findings> findings = Caffeine.newBuilder()

@@ -8,6 +8,7 @@ import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.server.source.DecodeGate;
 import app.zumbido.server.source.DrawnSlide;
 import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.workshop.HeapShare;
 import app.zumbido.server.workshop.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -19,8 +20,8 @@ import org.springframework.stereotype.Component;
 /** Pages of files as pictures, as they are and as they would be; made when asked for and kept for a while. */
 @Component
 class PagePictures {
-    private static final long MOST_PICTURES = 64L << 20;
-    private static final long MOST_CHANGED = 64L << 20;
+    private static final long MOST_PICTURES = Math.min(64L << 20, HeapShare.bytes(0.05));
+    private static final long MOST_CHANGED = Math.min(64L << 20, HeapShare.bytes(0.05));
     /** What a page with its pictures takes while it is drawn, by and large. */
     private static final long DRAWN_PIXELS = 8_000_000;
     /** The longer side of the picture of a graphic; pixels. */

@@ -13,14 +13,20 @@ public class DecodeGate {
     /** What a decoder and the samples take for a pixel at most, while both stand in memory; bytes. */
     private static final int BYTES_A_PIXEL = 12;
     /** Share of the heap that pictures on their way may take. */
-    private static final double SHARE = 0.5;
+    private static final double SHARE = 0.4;
+    /** Share of the heap that files may take that have come in and are looked at. */
+    private static final double FILES_SHARE = 0.2;
 
     private static final int MEGABYTE = 1 << 20;
     /** A picture at the limit is decoded in less, also where the machine has much else to do; milliseconds. */
     private static final long PATIENCE = 3_000;
+    /** What is done with a file that comes in may itself have to wait for its turn; milliseconds. */
+    private static final long FILES_PATIENCE = 30_000;
 
     private final int megabytes;
     private final Turns turns;
+    private final int fileMegabytes;
+    private final Turns files;
 
     DecodeGate() {
         this(Runtime.getRuntime().maxMemory());
@@ -30,6 +36,19 @@ public class DecodeGate {
         megabytes = Math.max(1, (int) (heap * SHARE / MEGABYTE));
         // In turn, so that a large picture is not passed by small ones for ever.
         turns = new Turns(megabytes, PATIENCE);
+        fileMegabytes = Math.max(1, (int) (heap * FILES_SHARE / MEGABYTE));
+        files = new Turns(fileMegabytes, FILES_PATIENCE);
+    }
+
+    /** Does something with a whole file in memory. @param bytes of the file */
+    public <T> T holding(long bytes, Supplier<T> work) {
+        int needed = (int) Math.min(fileMegabytes, bytes / MEGABYTE + 1);
+        files.take(needed);
+        try {
+            return work.get();
+        } finally {
+            files.give(needed);
+        }
     }
 
     /**

@@ -8,19 +8,21 @@ import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.server.storage.BlobStore;
+import app.zumbido.server.workshop.HeapShare;
 import app.zumbido.server.workshop.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /** Decoded pictures and what they propose, made when asked for and kept for a while; a large one is decoded alone. */
 @Component
 class Pictures {
-    /** About 400 MB at 4 bytes a pixel: one picture at the limit, or many ordinary ones. */
-    private static final long MOST_PIXELS = BitmapFile.MOST_PIXELS;
+    /** One picture at the limit, or many ordinary ones, where there is so much memory. */
+    private static final long MOST_PIXELS = Math.min(BitmapFile.MOST_PIXELS, HeapShare.bytes(0.2) / Integer.BYTES);
 
     private static final long MOST_EXTRACTIONS = 64;
     /** What a slide with its pictures takes while it is drawn, by and large. */
@@ -74,8 +76,21 @@ class Pictures {
 
     /** A part that is cut out is a view of the whole and costs nothing. */
     Pixels pixels(SourceRow row) {
+        return pixels(row, this::decode);
+    }
+
+    /** Does what takes as much memory as the picture itself while it lasts; others that do the same wait. */
+    <T> T with(SourceRow row, Function<Pixels, T> use) {
         requirePicture(row);
-        Pixels whole = decoded.get(Part.whole(row), part -> decode(blobs.get(row.blob()), row.part()));
+        Integer width = row.width();
+        Integer height = row.height();
+        long pixels = width == null || height == null ? 0 : (long) width * height;
+        return gate.pass(pixels, () -> use.apply(pixels(row, this::decodeInTurn)));
+    }
+
+    private Pixels pixels(SourceRow row, Decoding decoding) {
+        requirePicture(row);
+        Pixels whole = decoded.get(Part.whole(row), part -> decoding.decode(blobs.get(row.blob()), row.part()));
         return Rectangle.of(row)
                 .map(part -> whole.crop(part.x(), part.y(), part.width(), part.height()))
                 .orElse(whole);
@@ -114,12 +129,28 @@ class Pictures {
         throw new IllegalStateException("A file was kept as a picture and is none");
     }
 
+    private interface Decoding {
+        Pixels decode(byte[] content, int part);
+    }
+
     private Pixels decode(byte[] content, int part) {
         if (SourceFile.isDrawn(content)) {
-            return workshop.run(new DrawnPart(content, part)).pixels();
+            return decodeInTurn(content, part);
         }
         SourceFile.Picture bitmap = picture(content, 0);
         return gate.pass((long) bitmap.width() * bitmap.height(), bitmap::decode);
+    }
+
+    /** @param part 0 first; the only one of a picture */
+    private Pixels decodeInTurn(byte[] content, int part) {
+        return SourceFile.isDrawn(content)
+                ? workshop.run(new DrawnPart(content, part)).pixels()
+                : picture(content, 0).decode();
+    }
+
+    /** Looks at a whole file that has come in. @param bytes of it */
+    <T> T holding(long bytes, Supplier<T> work) {
+        return gate.holding(bytes, work);
     }
 
     /** Draws something that takes as much memory as a picture of a few megapixels. */
@@ -129,8 +160,10 @@ class Pictures {
 
     /** @param reading nothing: the machine decides */
     Extraction extraction(SourceRow row, Optional<Reading> reading) {
-        Pixels pixels = pixels(row);
-        return extractions.get(new Key(Part.of(row), reading), key -> file(row).extract(pixels, reading));
+        requirePicture(row);
+        return extractions.get(
+                new Key(Part.of(row), reading),
+                key -> with(row, pixels -> file(row).extract(pixels, reading)));
     }
 
     /** @return names that the file itself gives to colours */
@@ -145,10 +178,11 @@ class Pictures {
 
     /** @return the painted shapes of a drawing; nothing of what is made of pixels */
     Optional<LogoDrawing> shapes(SourceRow row) {
-        // One that cannot be drawn in time is not walked through either.
-        pixels(row);
-        return file(row) instanceof SourceFile.Drawing drawing
-                ? Optional.of(LogoDrawing.of(drawing.svg()))
-                : Optional.empty();
+        if (file(row) instanceof SourceFile.Drawing drawing) {
+            // One that cannot be drawn in time is not walked through either.
+            pixels(row);
+            return Optional.of(LogoDrawing.of(drawing.svg()));
+        }
+        return Optional.empty();
     }
 }

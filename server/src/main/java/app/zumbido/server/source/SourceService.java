@@ -91,21 +91,26 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
     public UUID add(UUID brandId, String fileName, InputStream content) {
         keeper.require(brandId);
         try (IncomingFile file = blobs.receive(content)) {
-            byte[] whole = file.content();
-            // What cannot be drawn is refused before anything is kept of it.
-            pictures.check(whole, file.name());
-            List<SourceFile> parts = SourceFile.allOf(whole);
+            List<SourceRow> rows = pictures.holding(file.size(), () -> read(brandId, fileName, file));
             file.keep();
-            String name = SourceName.of(fileName);
-            List<SourceRow> rows = new ArrayList<>();
-            for (int i = 0; i < parts.size(); i++) {
-                String called = parts.size() > 1 ? name + ", page " + (i + 1) : name;
-                rows.add(row(brandId, called, parts.get(i), i, file.name()));
-            }
             // All pages of a document or none, whatever happens.
             transaction.executeWithoutResult(status -> rows.forEach(sources::insert));
             return rows.get(0).id();
         }
+    }
+
+    /** What cannot be drawn is refused before anything is kept of it. */
+    private List<SourceRow> read(UUID brandId, String fileName, IncomingFile file) {
+        byte[] content = file.content();
+        pictures.check(content, file.name());
+        List<SourceFile> parts = SourceFile.allOf(content);
+        String name = SourceName.of(fileName);
+        List<SourceRow> rows = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            String called = parts.size() > 1 ? name + ", page " + (i + 1) : name;
+            rows.add(row(brandId, called, parts.get(i), i, file.name()));
+        }
+        return rows;
     }
 
     private SourceRow row(UUID brandId, String name, SourceFile part, int page, String blob) {
@@ -251,7 +256,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
 
     /** @return our PNG of the picture, made small enough to be shown */
     byte[] picture(UUID brandId, UUID id) {
-        return PngImage.scaled(pictures.pixels(find(brandId, id)), SHOWN_SIDE);
+        return pictures.with(find(brandId, id), pixels -> PngImage.scaled(pixels, SHOWN_SIDE));
     }
 
     @Override

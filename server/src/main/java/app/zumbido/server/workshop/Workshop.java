@@ -30,7 +30,7 @@ public class Workshop implements DisposableBean {
     /** Others wait so long behind what does not come to an end; milliseconds. */
     private static final long PATIENCE = 1_000;
     /** By the clock so many times the budget, since the machine may have much else to do. */
-    private static final int BY_THE_CLOCK = 4;
+    private static final int BY_THE_CLOCK = 3;
 
     private static final long LOOK_MILLIS = 100;
     private static final Duration IDLE = Duration.ofMinutes(2);

@@ -9,7 +9,7 @@ public class WorkshopException extends ApiException {
     private static final long serialVersionUID = 1L;
 
     private static final Problem TOO_MUCH_WORK =
-            new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "too-much-work", "Takes too long to draw");
+            new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "too-much-work", "Takes too much to draw");
     private static final Problem BUSY = new Problem(HttpStatus.SERVICE_UNAVAILABLE, "busy", "Busy");
 
     private WorkshopException(Problem problem, String detail) {

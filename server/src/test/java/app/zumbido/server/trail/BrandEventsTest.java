@@ -48,6 +48,25 @@ class BrandEventsTest {
         }
     }
 
+    /** One window listens for all. */
+    @Test
+    @Timeout(value = 30, unit = TimeUnit.SECONDS)
+    void tellsWhoListensForAllOfEveryBrand() throws Exception {
+        UUID one = keeper.begin("Ostrel Ferries", Optional.empty()).brand().id();
+        UUID other =
+                keeper.begin("Kestrin Observatory", Optional.empty()).brand().id();
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/events"))
+                .build();
+        HttpResponse<InputStream> response = HttpClient.newHttpClient().send(request, BodyHandlers.ofInputStream());
+        try (BufferedReader lines =
+                new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8))) {
+            keeper.change(one, IfMatch.anything(), brand -> new BrandChange.RenameBrand("A"));
+            keeper.change(other, IfMatch.anything(), brand -> new BrandChange.RenameBrand("B"));
+            assertThat(nextData(lines)).isEqualTo("data:{\"brand\":\"" + one + "\",\"revision\":2}");
+            assertThat(nextData(lines)).isEqualTo("data:{\"brand\":\"" + other + "\",\"revision\":2}");
+        }
+    }
+
     private static String nextData(BufferedReader lines) throws Exception {
         String line = lines.readLine();
         while (!line.startsWith("data:")) {

@@ -1,5 +1,6 @@
 package app.zumbido.server;
 
+import app.zumbido.server.backup.BackupCommands;
 import app.zumbido.server.workshop.WorkerProgram;
 import java.io.IOException;
 import org.apache.ibatis.annotations.Mapper;
@@ -18,6 +19,9 @@ public class ZumbidoApplication {
         if (args.length == 1 && args[0].equals(WorkerProgram.ARGUMENT)) {
             WorkerProgram.run();
             return;
+        }
+        if (BackupCommands.isOne(args)) {
+            System.exit(BackupCommands.run(args));
         }
         SpringApplication.run(ZumbidoApplication.class, args);
     }

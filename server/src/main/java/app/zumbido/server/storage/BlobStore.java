@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
@@ -14,14 +15,18 @@ import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Files by the SHA-256 of their content: the same file is kept once, and what is kept never changes. */
 @Component
 public class BlobStore {
-    /** A file younger than this may belong to an upload whose row is still to come. */
-    private static final Duration GRACE = Duration.ofDays(1);
+    /** Copies of the database, of which seven daily ones are kept, name files that it names no more. */
+    private static final Duration GRACE = Duration.ofDays(8);
+
+    private static final String LEDGER = "unnamed.txt";
+    private static final Pattern NAME = Pattern.compile("[0-9a-f]{64}");
 
     /** How names of files end that are still on their way. */
     private static final String INCOMING = ".tmp";
@@ -68,23 +73,48 @@ public class BlobStore {
     public byte[] get(String name) {
         try {
             return Files.readAllBytes(path(name));
+        } catch (NoSuchFileException e) {
+            throw new MissingFileException(name);
         } catch (IOException e) {
             throw new UncheckedIOException("The stored file " + name + " cannot be read", e);
         }
     }
 
-    /** Removes what nobody names any more, except for what came in during the last day. */
-    public void clear(Set<String> named) {
-        Instant before = Instant.now().minus(GRACE);
+    /** @return all that is kept, each called by its name */
+    public List<Path> all() throws IOException {
+        return allIn(root);
+    }
+
+    /** @param root the folder of files of some data folder */
+    public static List<Path> allIn(Path root) throws IOException {
+        if (!Files.isDirectory(root)) {
+            return List.of();
+        }
         try (Stream<Path> files = Files.walk(root)) {
-            List<Path> unnamed = files.filter(Files::isRegularFile)
-                    .filter(file -> !named.contains(file.getFileName().toString()))
+            return files.filter(
+                            file -> NAME.matcher(file.getFileName().toString()).matches())
+                    .sorted()
                     .toList();
-            for (Path file : unnamed) {
-                if (Files.getLastModifiedTime(file).toInstant().isBefore(before)) {
+        }
+    }
+
+    /** Removes what nobody has named for longer than copies of the database are kept. */
+    public void clear(Set<String> named, Instant now) {
+        try {
+            UnnamedFiles unnamed = UnnamedFiles.read(root.resolve(LEDGER));
+            for (Path file : all()) {
+                String name = file.getFileName().toString();
+                if (named.contains(name)) {
+                    continue;
+                }
+                Instant since = unnamed.since(name, now);
+                if (since.plus(GRACE).isBefore(now)) {
                     Files.delete(file);
+                } else {
+                    unnamed.note(name, since);
                 }
             }
+            unnamed.write();
         } catch (IOException e) {
             throw new UncheckedIOException("Old files cannot be cleared away", e);
         }

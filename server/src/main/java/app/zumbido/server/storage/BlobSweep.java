@@ -1,5 +1,6 @@
 package app.zumbido.server.storage;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -12,8 +13,10 @@ import org.springframework.stereotype.Component;
 class BlobSweep {
     private final List<BlobHolder> holders;
     private final BlobStore blobs;
+    private final Clock clock;
 
-    BlobSweep(List<BlobHolder> holders, BlobStore blobs) {
+    BlobSweep(List<BlobHolder> holders, BlobStore blobs, Clock clock) {
+        this.clock = clock;
         this.holders = holders;
         this.blobs = blobs;
     }
@@ -22,6 +25,6 @@ class BlobSweep {
     void sweep() {
         Set<String> held =
                 holders.stream().flatMap(holder -> holder.heldBlobs().stream()).collect(Collectors.toSet());
-        blobs.clear(held);
+        blobs.clear(held, clock.instant());
     }
 }

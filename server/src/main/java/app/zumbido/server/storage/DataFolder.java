@@ -12,6 +12,7 @@ import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -22,31 +23,51 @@ public class DataFolder implements DisposableBean {
     private final FileChannel channel;
     private final FileLock lock;
 
-    DataFolder(@Value("${zumbido.data}") Path folder) {
-        root = folder.toAbsolutePath().normalize();
+    @Autowired
+    DataFolder(@Value("${zumbido.data}") String folder) {
+        root = path(folder);
         try {
             createPrivate(root);
             channel = FileChannel.open(root.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-            lock = requireLock(tryLock(channel));
         } catch (IOException e) {
-            throw new UncheckedIOException("The data folder " + root + " cannot be used", e);
+            throw new CannotStartException(
+                    "The data folder " + root + " cannot be written to (" + e.getMessage() + ")",
+                    "Name another one with --data, or let whoever starts Zumbido write there",
+                    e);
         }
+        FileLock taken = tryLock(channel);
+        if (taken == null) {
+            throw new CannotStartException(
+                    "Another Zumbido is using the data folder " + root,
+                    "Use that one, end it first, or name another folder with --data");
+        }
+        lock = taken;
     }
 
-    private static @Nullable FileLock tryLock(FileChannel channel) throws IOException {
+    /** For commands that are done without a server. */
+    public static DataFolder open(String folder) {
+        return new DataFolder(folder);
+    }
+
+    /** @param folder empty: where programs of this platform keep what is a person's own */
+    public static Path path(String folder) {
+        return (folder.isBlank() ? UserFolder.ofThisSystem() : Path.of(folder))
+                .toAbsolutePath()
+                .normalize();
+    }
+
+    private static @Nullable FileLock tryLock(FileChannel channel) {
         try {
-            return channel.tryLock();
+            FileLock taken = channel.tryLock();
+            if (taken == null) {
+                channel.close();
+            }
+            return taken;
         } catch (OverlappingFileLockException e) {
             return null;
+        } catch (IOException e) {
+            throw new UncheckedIOException("The data folder cannot be locked", e);
         }
-    }
-
-    private FileLock requireLock(@Nullable FileLock taken) throws IOException {
-        if (taken == null) {
-            channel.close();
-            throw new IOException("another Zumbido is using it");
-        }
-        return taken;
     }
 
     private static void createPrivate(Path folder) throws IOException {
@@ -59,12 +80,31 @@ public class DataFolder implements DisposableBean {
         }
     }
 
+    public Path root() {
+        return root;
+    }
+
     public Path database() {
+        return database(root);
+    }
+
+    /** @param root of a data folder, whoever uses it */
+    public static Path database(Path root) {
         return root.resolve("zumbido.db");
     }
 
     public Path blobs() {
+        return blobs(root);
+    }
+
+    /** @param root of a data folder, whoever uses it */
+    public static Path blobs(Path root) {
         return root.resolve("blobs");
+    }
+
+    /** @return where copies of the database lie */
+    public Path backups() {
+        return root.resolve("backups");
     }
 
     /** @return where files lie while they are made; whatever lies there at the start is from nobody */

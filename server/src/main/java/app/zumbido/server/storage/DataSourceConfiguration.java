@@ -2,6 +2,7 @@ package app.zumbido.server.storage;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.pool.HikariPool;
 import javax.sql.DataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -18,7 +19,11 @@ class DataSourceConfiguration {
 
     @Bean
     HikariDataSource writingDataSource(DataFolder folder) {
-        return pool("writer", url(folder) + "&transaction_mode=IMMEDIATE", 1);
+        try {
+            return pool("writer", url(folder) + "&transaction_mode=IMMEDIATE", 1);
+        } catch (HikariPool.PoolInitializationException e) {
+            throw CannotStartException.unreadable(folder, e);
+        }
     }
 
     @Bean

@@ -10,14 +10,16 @@ import java.io.SequenceInputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -39,7 +41,7 @@ class StorageTest {
 
     @Test
     void leavesNothingOfAFileThatNobodyKeeps() throws IOException {
-        DataFolder folder = new DataFolder(temporary.resolve("data"));
+        DataFolder folder = new DataFolder(temporary.resolve("data").toString());
         BlobStore blobs = new BlobStore(folder);
         try (IncomingFile file = blobs.receive(new ByteArrayInputStream(ABC))) {
             assertThat(file.name()).isEqualTo(SHA_OF_ABC);
@@ -62,7 +64,7 @@ class StorageTest {
 
     @Test
     void keepsAFileOnceUnderItsSha256() throws IOException {
-        DataFolder folder = new DataFolder(temporary.resolve("data"));
+        DataFolder folder = new DataFolder(temporary.resolve("data").toString());
         BlobStore blobs = new BlobStore(folder);
         assertThat(put(blobs, ABC)).isEqualTo(SHA_OF_ABC).isEqualTo(put(blobs, ABC));
         assertThat(blobs.get(SHA_OF_ABC)).isEqualTo(ABC);
@@ -72,34 +74,105 @@ class StorageTest {
         folder.destroy();
     }
 
+    /** Copies of the database of the last seven days may name what is named no more. */
     @Test
-    void clearsOnlyWhatIsOldAndNamedByNobody() throws IOException {
-        DataFolder folder = new DataFolder(temporary.resolve("data"));
+    void clearsWhatNobodyHasNamedForLongerThanCopiesAreKept() throws IOException {
+        DataFolder folder = new DataFolder(temporary.resolve("data").toString());
         BlobStore blobs = new BlobStore(folder);
-        String old = put(blobs, ABC);
-        String named = put(blobs, new byte[] {1});
-        String fresh = put(blobs, new byte[] {2});
-        FileTime lastWeek = FileTime.from(Instant.now().minus(Duration.ofDays(7)));
-        for (String name : new String[] {old, named}) {
-            Files.setLastModifiedTime(
-                    folder.blobs().resolve(name.substring(0, 2)).resolve(name), lastWeek);
-        }
-        blobs.clear(Set.of(named));
-        assertThat(blobs.get(named)).hasSize(1);
-        assertThat(blobs.get(fresh)).hasSize(1);
-        assertThatThrownBy(() -> blobs.get(old)).isInstanceOf(RuntimeException.class);
+        String named = put(blobs, ABC);
+        String given = put(blobs, new byte[] {1});
+        String again = put(blobs, new byte[] {2});
+        Instant monday = Instant.parse("2026-03-02T08:00:00Z");
+        blobs.clear(Set.of(named), monday);
+        blobs.clear(Set.of(named, again), monday.plus(Duration.ofDays(7)));
+        assertThat(blobs.all()).hasSize(3);
+        blobs.clear(Set.of(named), monday.plus(Duration.ofDays(9)));
+        assertThat(blobs.get(named)).isEqualTo(ABC);
+        assertThat(blobs.get(again))
+                .as("named meanwhile, so its time begins anew")
+                .hasSize(1);
+        assertThatThrownBy(() -> blobs.get(given)).isInstanceOf(MissingFileException.class);
+        folder.destroy();
+    }
+
+    /** A clock that is set back neither clears anything early nor keeps it for ever. */
+    @Test
+    void clearsByAClockThatWasSetBack() throws IOException {
+        DataFolder folder = new DataFolder(temporary.resolve("data").toString());
+        BlobStore blobs = new BlobStore(folder);
+        put(blobs, ABC);
+        Instant monday = Instant.parse("2026-03-02T08:00:00Z");
+        blobs.clear(Set.of(), monday.plus(Duration.ofDays(400)));
+        blobs.clear(Set.of(), monday);
+        assertThat(blobs.all()).hasSize(1);
+        blobs.clear(Set.of(), monday.plus(Duration.ofDays(9)));
+        assertThat(blobs.all()).isEmpty();
         folder.destroy();
     }
 
     @Test
     void sharesItsFolderWithNobody() throws IOException {
         Path root = temporary.resolve("data");
-        DataFolder first = new DataFolder(root);
+        DataFolder first = new DataFolder(root.toString());
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(root)))
                 .isEqualTo("rwx------");
-        assertThatThrownBy(() -> new DataFolder(root)).hasRootCauseMessage("another Zumbido is using it");
+        assertThatThrownBy(() -> new DataFolder(root.toString()))
+                .isInstanceOf(CannotStartException.class)
+                .hasMessageStartingWith("Another Zumbido is using the data folder");
         first.destroy();
-        new DataFolder(root).destroy();
+        new DataFolder(root.toString()).destroy();
+    }
+
+    @Test
+    void saysThatItsFolderCannotBeWritten() throws IOException {
+        Path file = Files.writeString(temporary.resolve("file"), "not a folder");
+        assertThatThrownBy(() -> new DataFolder(file.resolve("data").toString()))
+                .isInstanceOfSatisfying(CannotStartException.class, thrown -> {
+                    assertThat(thrown).hasMessageContaining("cannot be written to");
+                    assertThat(thrown.remedy()).contains("--data");
+                });
+    }
+
+    /** Source: XDG Base Directory Specification 0.8; macOS and Windows from memory. */
+    @Test
+    void liesInTheUsersOwnPlace() {
+        Path home = Path.of("/home/ines");
+        assertThat(UserFolder.of("Linux", home, Map.of())).isEqualTo(home.resolve(".local/share/zumbido"));
+        assertThat(UserFolder.of("Linux", home, Map.of("XDG_DATA_HOME", "/data")))
+                .isEqualTo(Path.of("/data/zumbido"));
+        assertThat(UserFolder.of("Linux", home, Map.of("XDG_DATA_HOME", "relative")))
+                .isEqualTo(home.resolve(".local/share/zumbido"));
+        assertThat(UserFolder.of("Mac OS X", home, Map.of()))
+                .isEqualTo(home.resolve("Library/Application Support/Zumbido"));
+        assertThat(UserFolder.of("Windows 11", home, Map.of())).isEqualTo(home.resolve("AppData/Local/Zumbido"));
+        assertThat(DataFolder.path("given")).isEqualTo(Path.of("given").toAbsolutePath());
+    }
+
+    /** What is made after the clock was set back still sorts behind what was made before. */
+    @Test
+    void makesIdsThatSortWhenTheClockIsSetBack() {
+        AtomicLong millis = new AtomicLong(5_000_000);
+        Ids ids = new Ids(new Clock() {
+            @Override
+            public ZoneId getZone() {
+                return ZoneOffset.UTC;
+            }
+
+            @Override
+            public Clock withZone(ZoneId zone) {
+                return this;
+            }
+
+            @Override
+            public Instant instant() {
+                return Instant.ofEpochMilli(millis.get());
+            }
+        });
+        UUID earlier = ids.next();
+        millis.set(1_000_000);
+        UUID later = ids.next();
+        assertThat(earlier.toString()).isLessThan(later.toString());
+        assertThat(ids.next().toString()).isGreaterThan(later.toString());
     }
 
     @Test

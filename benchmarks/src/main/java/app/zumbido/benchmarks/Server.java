@@ -32,17 +32,21 @@ record Server(Process process, String address, HttpClient client) {
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(java);
         command.addAll(List.of(
-                "-XX:SharedArchiveFile=" + run.resolve("zumbido.jsa"),
+                "-XX:SharedArchiveFile=zumbido.jsa",
                 "-Xlog:cds=off",
                 "-Xlog:cds+dynamic=off",
                 "-XX:+UseSerialGC",
                 "-Djava.awt.headless=true",
                 "-jar",
-                run.resolve("zumbido.jar").toString(),
+                "zumbido.jar",
                 "--server.port=0",
-                "--zumbido.data=" + data));
+                "--zumbido.data=" + data.toAbsolutePath()));
         command.addAll(List.of(options));
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        // The archive of classes holds for names as they are seen from its folder.
+        Process process = new ProcessBuilder(command)
+                .directory(run.toFile())
+                .redirectErrorStream(true)
+                .start();
         BufferedReader out =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
         for (String line = out.readLine(); line != null; line = out.readLine()) {

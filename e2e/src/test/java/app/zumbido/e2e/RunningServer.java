@@ -27,22 +27,25 @@ final class RunningServer implements AutoCloseable {
      * @param port 0 for any free one
      */
     static RunningServer start(Path data, int port, String... options) throws IOException {
-        // The archive of classes holds for the very path that it was made with.
         Path jar = Path.of(System.getProperty("zumbido.jar")).toRealPath();
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:SharedArchiveFile=" + jar.resolveSibling("zumbido.jsa"),
+                "-XX:SharedArchiveFile=zumbido.jsa",
                 "-Xlog:cds=off",
                 "-Xlog:cds+dynamic=off",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-Djava.awt.headless=true",
                 "-jar",
-                jar.toString(),
+                "zumbido.jar",
                 "--server.port=" + port,
-                "--zumbido.data=" + data));
+                "--zumbido.data=" + data.toAbsolutePath()));
         command.addAll(List.of(options));
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        // The archive of classes holds for names as they are seen from its folder.
+        Process process = new ProcessBuilder(command)
+                .directory(jar.getParent().toFile())
+                .redirectErrorStream(true)
+                .start();
         BufferedReader out =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
         StringBuilder said = new StringBuilder();

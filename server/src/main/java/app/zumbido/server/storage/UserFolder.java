@@ -28,7 +28,7 @@ final class UserFolder {
             return home.resolve("Library").resolve("Application Support").resolve("Zumbido");
         }
         return said(environment, "XDG_DATA_HOME")
-                .orElse(home.resolve(".local").resolve("share"))
+                .orElse(said(environment, "HOME").orElse(home).resolve(".local").resolve("share"))
                 .resolve("zumbido");
     }
 

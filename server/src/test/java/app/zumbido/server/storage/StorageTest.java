@@ -142,6 +142,8 @@ class StorageTest {
                 .isEqualTo(Path.of("/data/zumbido"));
         assertThat(UserFolder.of("Linux", home, Map.of("XDG_DATA_HOME", "relative")))
                 .isEqualTo(home.resolve(".local/share/zumbido"));
+        assertThat(UserFolder.of("Linux", home, Map.of("HOME", "/home/other")))
+                .isEqualTo(Path.of("/home/other/.local/share/zumbido"));
         assertThat(UserFolder.of("Mac OS X", home, Map.of()))
                 .isEqualTo(home.resolve("Library/Application Support/Zumbido"));
         assertThat(UserFolder.of("Windows 11", home, Map.of())).isEqualTo(home.resolve("AppData/Local/Zumbido"));

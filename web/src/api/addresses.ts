@@ -195,3 +195,6 @@ export function graphicPngOf(brandId: string, fileId: string, scale: number): st
 export function filesZipOf(brandId: string, fileIds: readonly string[]): string {
   return `/api/brands/${brandId}/files/zip?files=${fileIds.join()}`;
 }
+
+/** Everything as one file. */
+export const BACKUP = '/api/backup';

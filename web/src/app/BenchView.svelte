@@ -22,6 +22,8 @@
   import Head from './Head.svelte';
   import KeyHelp from './KeyHelp.svelte';
   import { keys } from '../bench/keys.svelte';
+  import { leading } from '../bench/leading.svelte';
+  import LeadingLine from './LeadingLine.svelte';
   import NoticeLine from './NoticeLine.svelte';
   import Rail from './Rail.svelte';
   import { addressOf, router, SHELF_ADDRESS } from '../bench/route.svelte';
@@ -167,6 +169,9 @@
     <Strip />
     <Rail {station} />
     <main>
+      {#if leading.through(id)}
+        <LeadingLine {id} {station} />
+      {/if}
       <NoticeLine />
       {#if station === 'gather'}
         <Gather />
@@ -214,7 +219,7 @@
   />
 {/if}
 {#if helping}
-  <KeyHelp onclose={() => (helping = false)} />
+  <KeyHelp {station} onclose={() => (helping = false)} />
 {/if}
 
 <style>

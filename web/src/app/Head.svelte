@@ -59,7 +59,7 @@
       All saved
     {/if}
   </span>
-  <button type="button" aria-label="Keys" title="Keys" onclick={onhelp}>
+  <button type="button" aria-label="Help and keys" title="Help and keys" onclick={onhelp}>
     <b aria-hidden="true">?</b>
   </button>
 </header>

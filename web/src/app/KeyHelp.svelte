@@ -1,21 +1,24 @@
 <script lang="ts">
   import Dialog from '../ui/Dialog.svelte';
   import { keys } from '../bench/keys.svelte';
-  import { STATIONS } from '../bench/stations';
+  import { STATIONS, type Station } from '../bench/stations';
+  import { HELP } from '../words/help';
 
+  /** What the station is for, and which keys there are. */
   interface Props {
+    station: Station;
     onclose: () => void;
   }
 
-  const { onclose }: Props = $props();
+  const { station, onclose }: Props = $props();
 
-  const lines = [
-    ...STATIONS.map((station) => ({ key: station.number, what: `Open ${station.name}`, single: true })),
+  const help = $derived(HELP[station]);
+  const name = $derived(STATIONS.find(({ key }) => key === station)?.name ?? '');
+
+  const everywhere = [
+    { key: '0 - 9', what: 'Open the station of that number', single: true },
     { key: '/', what: 'Go to the strip; arrows move along it', single: true },
-    { key: 'Enter', what: 'On a ticket of the strip: put it on a slot', single: false },
-    { key: 'u', what: 'In Guide: show the specimens beside the sheet, or not', single: true },
-    { key: 'k', what: 'On a ticket beside a graphic: keep what it has, or let it go', single: false },
-    { key: '?', what: 'Show these keys', single: true },
+    { key: '?', what: 'Show this', single: true },
     { key: 'Ctrl Z', what: 'Undo', single: false },
     { key: 'Ctrl Shift Z', what: 'Redo', single: false },
     { key: 'Ctrl V', what: 'Take in a picture from the clipboard', single: false },
@@ -23,9 +26,23 @@
   ];
 </script>
 
-<Dialog title="Keys" {onclose}>
+<Dialog title={`${name}: help and keys`} {onclose}>
+  {#each help.sentences as sentence (sentence)}
+    <p>{sentence}</p>
+  {/each}
+  {#if help.keys.length > 0}
+    <h3>Here</h3>
+    <dl>
+      {#each help.keys as [key, what] (key)}
+        {@const off = key.length === 1 && !keys.single}
+        <dt class:off><kbd>{key}</kbd></dt>
+        <dd class:off>{what}</dd>
+      {/each}
+    </dl>
+  {/if}
+  <h3>Everywhere</h3>
   <dl>
-    {#each lines as line (line.key)}
+    {#each everywhere as line (line.key)}
       <dt class:off={line.single && !keys.single}><kbd>{line.key}</kbd></dt>
       <dd class:off={line.single && !keys.single}>{line.what}</dd>
     {/each}
@@ -34,9 +51,18 @@
 </Dialog>
 
 <style>
+  p {
+    margin-bottom: 8px;
+  }
+
+  h3 {
+    margin: 14px 0 6px;
+    font-size: var(--size-text);
+  }
+
   dl {
     display: grid;
-    grid-template-columns: max-content 1fr;
+    grid-template-columns: 112px 1fr;
     gap: 6px 16px;
     margin-bottom: 16px;
   }
@@ -49,6 +75,7 @@
     padding: 1px 6px;
     border: var(--rule);
     font: 500 var(--size-small) / 16px var(--code);
+    white-space: nowrap;
   }
 
   .off {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Doing } from '../../bench/doing.svelte';
   import type { ShelfBrand } from '../../api/types';
+  import { leading } from '../../bench/leading.svelte';
   import { addressOf, router } from '../../bench/route.svelte';
   import Wordmark from '../../ui/Wordmark.svelte';
   import Button from '../../ui/Button.svelte';
@@ -34,7 +35,12 @@
 
   function begin(event: SubmitEvent) {
     event.preventDefault();
-    void once(async () => router.go(addressOf(await shelf.begin(name.trim()))));
+    void once(async () => {
+      const first = shelf.total === 0;
+      const id = await shelf.begin(name.trim());
+      leading.begin(id, first);
+      router.go(addressOf(id));
+    });
   }
 
   function remove(brand: ShelfBrand) {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { packageOf } from '../../api/addresses';
+  import { BACKUP, packageOf } from '../../api/addresses';
   import type { ShelfBrand } from '../../api/types';
   import Button from '../../ui/Button.svelte';
 
@@ -46,6 +46,11 @@
   {#if brands.length > 1}
     <a href={packageOf(brands.map(({ id }) => id))} download
       >Send out {more ? 'these' : 'all'} {brands.length}</a
+    >
+  {/if}
+  {#if total > 0}
+    <a href={BACKUP} download title="The whole shelf with its trails and files, as one file to keep elsewhere"
+      >Back up everything</a
     >
   {/if}
   <Button look="quiet" onclick={() => input.click()}>Take in packages or templates</Button>

@@ -94,7 +94,7 @@ class KeyboardJourney extends Journey {
     void singleKeysCanBeSwitchedOff() {
         putOnTheShelf("Ostrel Ferries");
         press("?");
-        Locator dialog = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Keys"));
+        Locator dialog = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("help and keys"));
         dialog.getByLabel("Single keys do things").uncheck();
         press("Escape");
         assertThat(dialog).hasCount(0);
@@ -102,7 +102,7 @@ class KeyboardJourney extends Journey {
         assertThat(heading("Gather")).isVisible();
         press("?");
         assertThat(dialog).hasCount(0);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keys"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Help and keys"))
                 .click();
         dialog.getByLabel("Single keys do things").check();
         press("Escape", "2");

@@ -38,7 +38,7 @@ public final class Bench {
         figures.forEach(figure -> table.append(figure.row()).append('\n'));
         System.out.println(table);
         Path report = Path.of(args[2]);
-        Files.writeString(report, table + Mutants.section(report));
+        Files.writeString(report, table + Campaigns.section(report) + Mutants.section(report));
     }
 
     private static String machine() throws IOException {

@@ -25,6 +25,18 @@ final class Manuals {
         }
     }
 
+    /** @return a colour on each page */
+    static byte[] ofPages(int pages) throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            for (int i = 0; i < pages; i++) {
+                page(document, "Buoy orange", "F2682A");
+            }
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
     /** @return the same behind a cover of another colour, that says nothing */
     static byte[] withCover() throws IOException {
         try (PDDocument document = new PDDocument();

@@ -9,6 +9,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -16,18 +17,22 @@ import java.util.List;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * Kills the server with signal 9 at random moments while changes come in. Every change that was answered must be there
- * afterwards, and what is there must be a whole brand: rows, trail and snapshot of one revision.
+ * Kills the server with signal 9 at random moments while changes and manuals come in. Everything that was answered must be
+ * there afterwards, and what is there must be whole: rows, trail and snapshot of one revision, all pages of a manual or none.
  */
 class NeverLostJourney {
     /** As often as asked: {@code -Dkills=500}. */
-    private static final int KILLS = Integer.getInteger("kills", 20);
-    /** The longest that changes go on before the kill; milliseconds. */
-    private static final int LONGEST = 400;
+    private static final int KILLS = Integer.getInteger("kills", 8);
+    /** The longest that changes go on before the kill: a manual is drawn by a process that has to start first; milliseconds. */
+    private static final int LONGEST = 2_500;
+
+    private static final int PAGES = 5;
+    private static final String BOUNDARY = "between-the-parts";
 
     private static final Pattern REVISION = Pattern.compile("\"revision\":(\\d+)");
     private static final Pattern NAME = Pattern.compile("\"name\":\"Name (\\d+)\",");
@@ -43,6 +48,7 @@ class NeverLostJourney {
 
     private String brand = "";
     private volatile long answered;
+    private volatile long takenIn;
 
     @Test
     void everyAnsweredChangeSurvivesAKill() throws Exception {
@@ -93,11 +99,52 @@ class NeverLostJourney {
                 Thread.currentThread().interrupt();
             }
         });
+        Thread uploads = new Thread(() -> {
+            try {
+                byte[] manual = Manuals.ofPages(PAGES);
+                while (!Thread.currentThread().isInterrupted()) {
+                    if (upload(server, manual) == 201) {
+                        takenIn++;
+                    }
+                }
+            } catch (IOException e) {
+                // As above.
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        });
         changes.start();
+        uploads.start();
         Thread.sleep(random.nextInt(LONGEST));
         server.kill();
         changes.join();
+        uploads.join();
         return (int) (answered - before);
+    }
+
+    private int upload(RunningServer server, byte[] manual) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(server.address() + brand + "/sources"))
+                .timeout(Duration.ofSeconds(20))
+                .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+                .POST(BodyPublishers.concat(
+                        BodyPublishers.ofString("--" + BOUNDARY
+                                + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"manual.pdf\"\r\n\r\n"),
+                        BodyPublishers.ofByteArray(manual),
+                        BodyPublishers.ofString("\r\n--" + BOUNDARY + "--\r\n")))
+                .build();
+        return client.send(request, BodyHandlers.ofString()).statusCode();
+    }
+
+    private void assertManualsWhole(RunningServer server) throws Exception {
+        long pages = send(server, "GET", brand + "/sources", "").body().split("\"addedAt\"", -1).length - 1;
+        assertThat(pages % PAGES).as("pages of a manual that is half there").isZero();
+        assertThat(pages / PAGES).as("manuals").isBetween(takenIn, takenIn + 1);
+        takenIn = pages / PAGES;
+        try (Stream<Path> files = Files.walk(folder.resolve("data"))) {
+            assertThat(files.filter(file -> file.toString().endsWith(".tmp")))
+                    .as("what was on its way when the server died")
+                    .isEmpty();
+        }
     }
 
     private void assertNothingLost(RunningServer server) throws Exception {
@@ -108,6 +155,7 @@ class NeverLostJourney {
         // One change may have been stored without its answer having come through.
         assertThat(revision).isBetween(answered, answered + 1);
         answered = revision;
+        assertManualsWhole(server);
 
         assertThat(steps(server, revision)).as("steps on the trail").isEqualTo(revision);
         HttpResponse<String> snapshot = send(server, "GET", brand + "/trail/" + revision + "/specimen", "");

@@ -27,8 +27,14 @@ final class RunningServer implements AutoCloseable {
      * @param port 0 for any free one
      */
     static RunningServer start(Path data, int port, String... options) throws IOException {
+        return start(List.of(), data, port, options);
+    }
+
+    /** @param before what the program is started by, as in {@code bash -c} */
+    static RunningServer start(List<String> before, Path data, int port, String... options) throws IOException {
         Path jar = Path.of(System.getProperty("zumbido.jar")).toRealPath();
-        List<String> command = new ArrayList<>(List.of(
+        List<String> command = new ArrayList<>(before);
+        command.addAll(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:SharedArchiveFile=zumbido.jsa",
                 "-Xlog:cds=off",
@@ -95,6 +101,11 @@ final class RunningServer implements AutoCloseable {
 
     @Override
     public void close() {
+        end();
+    }
+
+    /** Tells it to end, as a system does that is shut down: signal 15. */
+    void end() {
         process.destroy();
         try {
             if (!process.waitFor(20, TimeUnit.SECONDS)) {

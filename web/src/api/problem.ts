@@ -57,6 +57,12 @@ const WORDS: Record<string, string> = {
 const SAID_BY_THE_SERVER = [
   '/problems/too-much-work',
   '/problems/busy',
+  '/problems/disk-full',
+  '/problems/folder-read-only',
+  '/problems/database-locked',
+  '/problems/database-damaged',
+  '/problems/file-missing',
+  '/problems/picture-too-large-to-make',
   '/problems/not-a-font',
   '/problems/font-packed',
   '/problems/font-broken',

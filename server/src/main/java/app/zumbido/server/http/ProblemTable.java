@@ -2,6 +2,7 @@ package app.zumbido.server.http;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -60,28 +61,24 @@ class ProblemTable {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> any(Exception exception) {
-        ProblemDetail problem = problem(exception);
+        Optional<ApiException> known = known(exception);
+        ProblemDetail problem = known.map(ApiException::detail).orElseGet(() -> ofFramework(exception));
         HttpHeaders headers = new HttpHeaders();
         if (exception instanceof ErrorResponse framework) {
             headers.addAll(framework.getHeaders());
         }
-        if (exception instanceof ApiException own) {
-            headers.addAll(own.headers());
-        }
+        known.map(ApiException::headers).ifPresent(headers::addAll);
         // Said and not negotiated: who accepts only a picture is told in this form what went wrong.
         headers.setContentType(MediaType.APPLICATION_PROBLEM_JSON);
         return new ResponseEntity<>(problem, headers, HttpStatusCode.valueOf(problem.getStatus()));
     }
 
-    private ProblemDetail problem(Exception exception) {
-        if (exception instanceof ApiException own) {
-            return own.detail();
-        }
-        return foreign.stream()
-                .flatMap(known -> known.of(exception).stream())
-                .findFirst()
-                .map(ApiException::detail)
-                .orElseGet(() -> ofFramework(exception));
+    private Optional<ApiException> known(Exception exception) {
+        return exception instanceof ApiException own
+                ? Optional.of(own)
+                : foreign.stream()
+                        .flatMap(problems -> problems.of(exception).stream())
+                        .findFirst();
     }
 
     private static ProblemDetail ofFramework(Exception exception) {

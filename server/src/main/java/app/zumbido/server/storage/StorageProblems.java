@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionSystemException;
 import org.sqlite.SQLiteException;
 
 /** What goes wrong with the disk and the database: said so that somebody can do something about it. */
@@ -22,7 +23,12 @@ class StorageProblems implements ForeignProblems {
 
     @Override
     public Optional<ApiException> of(Exception exception) {
-        for (Throwable cause = exception; cause != null; cause = cause.getCause()) {
+        // Where not even the beginning of a transaction succeeded, taking it back fails as well and hides why.
+        Throwable first =
+                exception instanceof TransactionSystemException hidden && hidden.getApplicationException() != null
+                        ? hidden.getApplicationException()
+                        : exception;
+        for (Throwable cause = first; cause != null; cause = cause.getCause()) {
             Optional<ApiException> known = known(cause);
             if (known.isPresent()) {
                 return known;

@@ -8,6 +8,7 @@ import app.zumbido.core.theme.UnknownThemeException;
 import app.zumbido.server.http.ApiException;
 import app.zumbido.server.http.ForeignProblems;
 import app.zumbido.server.http.Problem;
+import app.zumbido.server.trail.form.DamagedSnapshotException;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -23,6 +24,9 @@ class CoreProblems implements ForeignProblems {
             new Problem(HttpStatus.NOT_FOUND, "unknown-form", "Unknown form of the logo");
     private static final Problem UNKNOWN_ELEMENT =
             new Problem(HttpStatus.NOT_FOUND, "unknown-element", "Unknown brand element");
+
+    private static final Problem DAMAGED =
+            new Problem(HttpStatus.INTERNAL_SERVER_ERROR, "database-damaged", "A part of the database is damaged");
 
     @Override
     public Optional<ApiException> of(Exception exception) {
@@ -40,6 +44,9 @@ class CoreProblems implements ForeignProblems {
         }
         if (exception instanceof UnknownElementException) {
             return Optional.of(new ApiException(UNKNOWN_ELEMENT, String.valueOf(exception.getMessage())));
+        }
+        if (exception instanceof DamagedSnapshotException) {
+            return Optional.of(new ApiException(DAMAGED, String.valueOf(exception.getMessage())));
         }
         return Optional.empty();
     }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -76,8 +77,8 @@ public final class StoredForm {
     public static JsonNode tree(byte[] snapshot) {
         try (InflaterInputStream inflater = new InflaterInputStream(new ByteArrayInputStream(snapshot))) {
             return MAPPER.readTree(inflater.readAllBytes());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        } catch (IOException | JacksonException e) {
+            throw new DamagedSnapshotException(e);
         }
     }
 

@@ -14,6 +14,7 @@ zumbido demo    [--port N] [--data DIR] [--memory MB] [--no-page]   the same wit
 zumbido backup FILE  [--data DIR]    copy everything into one file, also while Zumbido runs
 zumbido restore FILE [--data DIR]    put a copy back, while it does not run
 
+For a team: --public-address https://NAME, and --listen ADDRESS where what asks for names stands on another machine.
 The page is at http://localhost:8484 unless --port says otherwise. Everything is kept in the user's own place
 (~/.local/share/zumbido, on macOS ~/Library/Application Support/Zumbido) unless --data names another folder.
 TEXT
@@ -75,6 +76,7 @@ case "${1:-}" in
   --help) usage; exit ;;
 esac
 
+options=()
 port=8484 data='' memory=$(heap) page=yes
 while [ $# -gt 0 ]; do
   case "$1" in
@@ -82,6 +84,8 @@ while [ $# -gt 0 ]; do
     --data) data=$(absolute "${2:?--data needs a folder}"); shift 2 ;;
     --memory) memory=${2:?--memory needs megabytes}; shift 2 ;;
     --no-page) page=no; shift ;;
+    --public-address) options+=(--zumbido.public-address="${2:?--public-address needs an address}"); shift 2 ;;
+    --listen) options+=(--server.address="${2:?--listen needs an address}"); shift 2 ;;
     *) usage >&2; fail "unknown option $1" ;;
   esac
 done
@@ -92,7 +96,7 @@ done
 cd "$app"
 quiet=(-Xlog:cds=off -Xlog:cds+dynamic=off -XX:+UseSerialGC -Djava.awt.headless=true)
 [ -f zumbido.jsa ] && quiet+=(-XX:SharedArchiveFile=zumbido.jsa -Xshare:auto)
-options=(--zumbido.data="$data")
+options+=(--zumbido.data="$data")
 
 case "$command" in
   backup | restore) exec "$java" "${quiet[@]}" -jar zumbido.jar "$command" "$file" "${options[@]}" ;;

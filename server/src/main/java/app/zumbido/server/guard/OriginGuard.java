@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
@@ -15,7 +16,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Lets only this computer's own page and scripts in. The server listens on loopback; a foreign page in the same browser
+ * Lets only this computer's own page and scripts in, and the page under the address that was asked for. The server listens on loopback; a foreign page in the same browser
  * could still send requests here, under its own origin or, by a name that resolves to loopback, under a foreign host.
  */
 @Component
@@ -24,28 +25,37 @@ class OriginGuard extends OncePerRequestFilter {
     private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
     private static final Set<String> SAME_SITE = Set.of("same-origin", "none");
 
+    private final PublicAddress publicAddress;
+
+    OriginGuard(PublicAddress publicAddress) {
+        this.publicAddress = publicAddress;
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Set<String> hosts = hosts(request.getLocalPort());
+        Set<String> local = local(request.getLocalPort());
         addHeaders(response);
-        if (!hosts.contains(String.valueOf(request.getHeader(HttpHeaders.HOST)))) {
+        String host = String.valueOf(request.getHeader(HttpHeaders.HOST));
+        if (!local.contains(host) && !publicAddress.host().equals(Optional.of(host))) {
             refuse(response, "The host is not this computer");
-        } else if (!READING.contains(request.getMethod()) && isForeign(request, hosts)) {
+        } else if (!READING.contains(request.getMethod()) && isForeign(request, local)) {
             refuse(response, "Changes are taken from this page only");
         } else {
             chain.doFilter(request, response);
         }
     }
 
-    private static Set<String> hosts(int port) {
+    private static Set<String> local(int port) {
         return Set.of("localhost:" + port, "127.0.0.1:" + port, "[::1]:" + port);
     }
 
-    private static boolean isForeign(HttpServletRequest request, Set<String> hosts) {
+    private boolean isForeign(HttpServletRequest request, Set<String> local) {
         @Nullable String origin = request.getHeader(HttpHeaders.ORIGIN);
         @Nullable String site = request.getHeader("Sec-Fetch-Site");
-        boolean foreignOrigin = origin != null && hosts.stream().noneMatch(host -> origin.equals("http://" + host));
+        boolean foreignOrigin = origin != null
+                && local.stream().noneMatch(host -> origin.equals("http://" + host))
+                && !publicAddress.origin().equals(Optional.of(origin));
         return foreignOrigin || site != null && !SAME_SITE.contains(site);
     }
 

@@ -167,8 +167,13 @@ export class KeptBrand {
   }
 
   async #check(): Promise<void> {
-    const { revision } = await this.fetch();
-    await this.#catchUp(revision);
+    if (this.#brand) {
+      try {
+        await this.#catchUp((await this.fetch()).revision);
+      } catch {
+        // Whatever is done next says what is wrong.
+      }
+    }
   }
 
   async #catchUp(revision: number): Promise<void> {

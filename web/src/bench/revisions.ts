@@ -21,26 +21,34 @@ export function hearRevisions(listener: Listener): () => void {
   const others = new BroadcastChannel(NAME);
   others.onmessage = ({ data }: MessageEvent<Revision | 'unheard'>) => listener(data);
   const ending = new AbortController();
-  let waited = false;
-  navigator.locks
-    .request(NAME, { signal: ending.signal }, () => {
-      const tell: Listener = (change) => {
-        listener(change);
-        others.postMessage(change);
+  const tell: Listener = (change) => {
+    listener(change);
+    others.postMessage(change);
+  };
+  /** Listens for all until it is ended. */
+  const lead = (): Promise<void> => {
+    const end = ending.signal.aborted ? () => undefined : listen(tell);
+    return new Promise((resolve) => {
+      const leave = (): void => {
+        end();
+        resolve();
       };
-      const end = listen(tell);
-      if (waited) {
-        tell('unheard');
+      ending.signal.addEventListener('abort', leave);
+      if (ending.signal.aborted) {
+        leave();
       }
-      return new Promise<void>((resolve) =>
-        ending.signal.addEventListener('abort', () => {
-          end();
-          resolve();
-        }),
-      );
-    })
+    });
+  };
+  void navigator.locks
+    .request(NAME, { ifAvailable: true }, (lock) => lock && lead())
+    .then(() =>
+      navigator.locks.request(NAME, { signal: ending.signal }, () => {
+        // Since the one before was closed something may have been said to nobody.
+        tell('unheard');
+        return lead();
+      }),
+    )
     .catch(() => undefined);
-  waited = true;
   return () => {
     ending.abort();
     others.close();

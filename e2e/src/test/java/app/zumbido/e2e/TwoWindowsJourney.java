@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -51,6 +53,31 @@ class TwoWindowsJourney extends Journey {
         assertThat(name(page, "Harbour teal")).isVisible();
         field.press("Enter");
         assertThat(name(page, "Teal deep")).isVisible();
+    }
+
+    /** A browser keeps six connections open; windows that each held one for listening would starve the seventh. */
+    @Test
+    void sevenWindowsHearOfChangesThroughOneOfThem() {
+        List<Page> windows = new ArrayList<>(List.of(page, other));
+        while (windows.size() < 7) {
+            Page next = page.context().newPage();
+            next.navigate(page.url());
+            assertThat(name(next, "Teal")).isVisible();
+            windows.add(next);
+        }
+        Page last = windows.get(6);
+        name(last, "Teal").fill("Harbour teal");
+        last.keyboard().press("Enter");
+        for (Page window : windows) {
+            assertThat(name(window, "Harbour teal")).isVisible();
+        }
+        // The one that listens for all is closed, and another takes over.
+        page.close();
+        name(last, "Orange").fill("Buoy orange");
+        last.keyboard().press("Enter");
+        for (Page window : windows.subList(1, 7)) {
+            assertThat(name(window, "Buoy orange")).isVisible();
+        }
     }
 
     @Test

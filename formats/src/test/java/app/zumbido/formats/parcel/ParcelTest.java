@@ -142,12 +142,18 @@ class ParcelTest {
                 "Föhr & <Söhne> \"Nord\" 'Süd'",
                 "\uD83D\uDEA2 Ferries \uD83C\uDF0A",
                 "שייט \u202Eאוסטרל\u202C ]]> --> */",
-                "{{x}} ${y} %s %d \\ / : * ? |"
+                "{{x}} ${y} %s %d \\ / : * ? |",
+                "=cmd|' /C calc'!A0 <!DOCTYPE a [<!ENTITY b 'c'>]>&b; '); DROP TABLE brand;--",
+                "..\u0301\u200B\u2066\uFFFC"
             })
     void carriesNamesOfEveryKind(String name) throws IOException {
         String swatch = name.length() > 60 ? name.substring(0, 60) : name;
         Brand brand = BrandExample.brand(name, swatch + " 0B2A4A", "Teal 0F7C7A", "Orange F2682A");
         Map<String, byte[]> files = OfficeSchemas.parts(written(EVERYTHING, brand));
+        assertThat(files.keySet())
+                .allSatisfy(path -> assertThat(path)
+                        .doesNotContain("..", "\\", ":", "\u202E", "\u2066")
+                        .doesNotStartWith("/"));
         files.forEach((path, content) -> {
             if (path.matches(".*\\.(potx|pptx|dotx|docx|xltx)")) {
                 assertThat(OfficeSchemas.errors(content)).as(path).isEmpty();

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The whole path without a pointing device: WCAG 2.2, SC 2.1.1, 2.1.4, 2.4.3 and 2.4.7. */
@@ -107,6 +108,29 @@ class KeyboardJourney extends Journey {
         dialog.getByLabel("Single keys do things").check();
         press("Escape", "2");
         assertThat(heading("Palette")).isVisible();
+    }
+
+    /** Whoever puts the first brand on the shelf is led through the stations, until that is sent away; help stays. */
+    @Test
+    @Tag("alone")
+    void theFirstBrandLeadsThroughTheStationsOnce() {
+        putOnTheShelf("Ostrel Ferries");
+        Locator leading = page.getByLabel("The first time through");
+        assertThat(leading).containsText("1 of 10");
+        leading.getByText("Go on").press("Enter");
+        assertThat(heading("Palette")).isVisible();
+        assertThat(leading).containsText("2 of 10");
+        assertThat(accessibilityFaults()).isEmpty();
+        press("?");
+        Locator help = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Palette: help and keys"));
+        assertThat(help.locator("p")).hasCount(3);
+        assertThat(accessibilityFaults()).isEmpty();
+        press("Escape", "0");
+        leading.getByText("That was all").press("Enter");
+        assertThat(leading).hasCount(0);
+        page.reload();
+        assertThat(heading("Existing files")).isVisible();
+        assertThat(leading).hasCount(0);
     }
 
     /** An action is a text typed and sent, a file chosen, or something pressed. */

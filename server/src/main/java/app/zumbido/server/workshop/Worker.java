@@ -18,7 +18,7 @@ final class Worker {
     private final Process process;
     private final ObjectOutputStream out;
     private final ObjectInputStream in;
-    private Instant idleSince = Instant.now();
+    private volatile Instant idleSince = Instant.now();
 
     private Worker(Process process) throws IOException {
         this.process = process;

@@ -118,6 +118,9 @@ public class Workshop implements DisposableBean {
                 throw WorkshopException.tooLarge();
             }
             return Optional.empty();
+        } catch (RuntimeException e) {
+            worker.stop();
+            throw e;
         } finally {
             looking.cancel(false);
             busy.remove(worker);

@@ -2,7 +2,7 @@
   import Dialog from '../ui/Dialog.svelte';
   import { keys } from '../bench/keys.svelte';
   import { STATIONS, type Station } from '../bench/stations';
-  import { HELP } from '../words/help';
+  import { HELP } from './help';
 
   /** What the station is for, and which keys there are. */
   interface Props {

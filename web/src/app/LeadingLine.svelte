@@ -3,7 +3,7 @@
   import { addressOf } from '../bench/route.svelte';
   import { STATIONS, type Station } from '../bench/stations';
   import Button from '../ui/Button.svelte';
-  import { HELP } from '../words/help';
+  import { HELP } from './help';
 
   /** What is to be done at a station, and the way to the next, for whoever is here for the first time. */
   interface Props {

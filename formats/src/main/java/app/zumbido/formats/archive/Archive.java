@@ -15,6 +15,7 @@ import java.util.TreeSet;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipArchiveOutputStream;
 import org.apache.commons.compress.archivers.zip.ZipFile;
+import org.jspecify.annotations.Nullable;
 
 /** A zip file from outside. Everything in it has been unpacked once under limits, so whoever reads on is safe. */
 public final class Archive implements AutoCloseable {
@@ -40,6 +41,19 @@ public final class Archive implements AutoCloseable {
         return file.length > 4 && file[0] == 'P' && file[1] == 'K' && file[2] == 3 && file[3] == 4;
     }
 
+    /** @return how long the largest part of a zip says that it is, which is held against it when it is unpacked; bytes */
+    public static long largestPart(byte[] file) {
+        try (ZipFile zip = ZipFile.builder().setByteArray(file).get()) {
+            return Collections.list(zip.getEntries()).stream()
+                    .mapToLong(entry -> Math.min(LARGEST_ENTRY, Math.max(0, entry.getSize())))
+                    .max()
+                    .orElse(0);
+        } catch (IOException | RuntimeException e) {
+            // Whoever opens it says what is wrong.
+            return 0;
+        }
+    }
+
     /** @throws UnreadableImageException if it is damaged, or unpacks to more than the limits */
     public static Archive open(byte[] file) {
         ZipFile zip;
@@ -58,7 +72,7 @@ public final class Archive implements AutoCloseable {
         return archive;
     }
 
-    private static UnreadableImageException broken(String why, Throwable cause) {
+    private static UnreadableImageException broken(String why, @Nullable Throwable cause) {
         return new UnreadableImageException(Reason.BROKEN, "The file cannot be read: " + why, cause);
     }
 
@@ -90,6 +104,9 @@ public final class Archive implements AutoCloseable {
                 copied += read;
                 if (copied > LARGEST_ENTRY) {
                     throw tooLarge();
+                }
+                if (entry.getSize() >= 0 && copied > entry.getSize()) {
+                    throw broken("the part " + entry.getName() + " is larger than the list of parts says", null);
                 }
                 out.write(buffer, 0, read);
             }

@@ -3,6 +3,7 @@ package app.zumbido.formats.existing;
 import app.zumbido.core.inspect.Findings;
 import app.zumbido.core.inspect.FoundPage;
 import app.zumbido.core.inspect.FoundTheme;
+import app.zumbido.core.inspect.Use;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
 import app.zumbido.formats.listing.ColoredFiles;
@@ -20,6 +21,9 @@ import java.util.function.Consumer;
 
 /** A file that is dressed or checked. */
 public final class ExistingFile implements AutoCloseable {
+    /** A deck of 200 slides has some six thousand. */
+    private static final int MOST_USES = 100_000;
+
     private static final Set<String> KINDS = Set.of("pptx", "docx", "xlsx", "odp", "odt", "ods");
 
     private final MendableFile file;
@@ -76,10 +80,23 @@ public final class ExistingFile implements AutoCloseable {
      */
     public Findings findings(Consumer<FoundPage> begun) {
         Findings.Collector collector = new Findings.Collector() {
+            private int uses;
+
             @Override
             public void page(FoundPage page) {
                 begun.accept(page);
                 super.page(page);
+            }
+
+            @Override
+            public void use(Use use) {
+                if (++uses > MOST_USES) {
+                    throw new UnreadableImageException(
+                            Reason.TOO_LARGE,
+                            "The file uses colours at more than " + MOST_USES
+                                    + " places; take it apart and try each part");
+                }
+                super.use(use);
             }
         };
         file.walk(collector);

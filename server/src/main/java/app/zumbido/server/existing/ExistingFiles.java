@@ -71,7 +71,8 @@ class ExistingFiles implements ExistingIntake, BlobHolder {
         keeper.require(brandId);
         try (IncomingFile file = blobs.receive(content)) {
             // What cannot be walked through is refused before anything is kept of it.
-            Read read = graphics.holding(file.size(), () -> read(file.content(), graphics::take));
+            byte[] whole = file.content();
+            Read read = graphics.holding(whole, () -> read(whole, graphics::take));
             file.keep();
             String name = SourceName.of(fileName);
             return keep(brandId, name, read, file.name(), Optional.empty());

@@ -61,9 +61,9 @@ class Graphics {
         return SvgFile.isSvg(content) || PictureKind.of(content).isPresent();
     }
 
-    /** Looks at a whole file that has come in. @param bytes of it */
-    <T> T holding(long bytes, Supplier<T> work) {
-        return gate.holding(bytes, work);
+    /** Looks at a whole file that has come in. */
+    <T> T holding(byte[] file, Supplier<T> work) {
+        return gate.holding(file, work);
     }
 
     /**

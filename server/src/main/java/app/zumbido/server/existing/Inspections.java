@@ -3,6 +3,7 @@ package app.zumbido.server.existing;
 import app.zumbido.core.inspect.Findings;
 import app.zumbido.core.inspect.FoundPage;
 import app.zumbido.formats.existing.ExistingFile;
+import app.zumbido.server.source.DecodeGate;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.workshop.HeapShare;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -17,12 +18,14 @@ class Inspections {
     private static final long MOST_USES = Math.min(60_000, HeapShare.bytes(0.06) / 1_000);
 
     private final BlobStore blobs;
+    private final DecodeGate gate;
     private final Cache<String, Findings> findings = Caffeine.newBuilder()
             .maximumWeight(MOST_USES)
             .<String, Findings>weigher((blob, found) -> found.uses().size() + 1)
             .build();
 
-    Inspections(BlobStore blobs) {
+    Inspections(BlobStore blobs, DecodeGate gate) {
+        this.gate = gate;
         this.blobs = blobs;
     }
 
@@ -43,8 +46,11 @@ class Inspections {
     }
 
     private Findings read(String blob, Consumer<FoundPage> page) {
-        try (ExistingFile file = ExistingFile.open(blobs.get(blob))) {
-            return file.findings(page);
-        }
+        byte[] content = blobs.get(blob);
+        return gate.holding(content, () -> {
+            try (ExistingFile file = ExistingFile.open(content)) {
+                return file.findings(page);
+            }
+        });
     }
 }

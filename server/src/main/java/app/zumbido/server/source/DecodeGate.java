@@ -1,5 +1,6 @@
 package app.zumbido.server.source;
 
+import app.zumbido.formats.archive.Archive;
 import app.zumbido.server.workshop.Turns;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
@@ -20,6 +21,8 @@ public class DecodeGate {
     private static final int MEGABYTE = 1 << 20;
     /** A picture at the limit is decoded in less, also where the machine has much else to do; milliseconds. */
     private static final long PATIENCE = 3_000;
+    /** A part stands in memory as bytes, as text, and as what is made of it. */
+    private static final long COPIES = 3;
     /** What is done with a file that comes in may itself have to wait for its turn; milliseconds. */
     private static final long FILES_PATIENCE = 30_000;
 
@@ -40,9 +43,10 @@ public class DecodeGate {
         files = new Turns(fileMegabytes, FILES_PATIENCE);
     }
 
-    /** Does something with a whole file in memory. @param bytes of the file */
-    public <T> T holding(long bytes, Supplier<T> work) {
-        int needed = (int) Math.min(fileMegabytes, bytes / MEGABYTE + 1);
+    /** Does something with a whole file in memory, and with one part after the other of what is packed. */
+    public <T> T holding(byte[] file, Supplier<T> work) {
+        long unpacked = Archive.isZip(file) ? COPIES * Archive.largestPart(file) : 0;
+        int needed = (int) Math.min(fileMegabytes, Math.max(file.length, unpacked) / MEGABYTE + 1);
         files.take(needed);
         try {
             return work.get();

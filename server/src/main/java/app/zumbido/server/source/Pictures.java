@@ -148,9 +148,9 @@ class Pictures {
                 : picture(content, 0).decode();
     }
 
-    /** Looks at a whole file that has come in. @param bytes of it */
-    <T> T holding(long bytes, Supplier<T> work) {
-        return gate.holding(bytes, work);
+    /** Looks at a whole file that has come in. */
+    <T> T holding(byte[] file, Supplier<T> work) {
+        return gate.holding(file, work);
     }
 
     /** Draws something that takes as much memory as a picture of a few megapixels. */

@@ -91,7 +91,7 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
     public UUID add(UUID brandId, String fileName, InputStream content) {
         keeper.require(brandId);
         try (IncomingFile file = blobs.receive(content)) {
-            List<SourceRow> rows = pictures.holding(file.size(), () -> read(brandId, fileName, file));
+            List<SourceRow> rows = read(brandId, fileName, file);
             file.keep();
             // All pages of a document or none, whatever happens.
             transaction.executeWithoutResult(status -> rows.forEach(sources::insert));
@@ -102,8 +102,10 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
     /** What cannot be drawn is refused before anything is kept of it. */
     private List<SourceRow> read(UUID brandId, String fileName, IncomingFile file) {
         byte[] content = file.content();
-        pictures.check(content, file.name());
-        List<SourceFile> parts = SourceFile.allOf(content);
+        List<SourceFile> parts = pictures.holding(content, () -> {
+            pictures.check(content, file.name());
+            return SourceFile.allOf(content);
+        });
         String name = SourceName.of(fileName);
         List<SourceRow> rows = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {

@@ -26,15 +26,6 @@ public class IncomingFile implements AutoCloseable {
         return target.getFileName().toString();
     }
 
-    /** @return its length in bytes */
-    public long size() {
-        try {
-            return Files.size(kept ? target : partial);
-        } catch (IOException e) {
-            throw new UncheckedIOException("A file that has just come in cannot be read", e);
-        }
-    }
-
     /** @return the whole file, read anew each time; whoever has it in memory holds the only one */
     public byte[] content() {
         try {

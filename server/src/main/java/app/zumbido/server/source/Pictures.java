@@ -168,7 +168,14 @@ class Pictures {
 
     /** @return names that the file itself gives to colours */
     Map<Rgb, String> names(SourceRow row) {
-        return names.get(Part.of(row), part -> file(row).names());
+        return names.get(Part.of(row), part -> {
+            SourceFile.Picture file = file(row);
+            if (!(file instanceof SourceFile.Bitmap)) {
+                // What cannot be drawn in time is not read through either.
+                pixels(row);
+            }
+            return file.names();
+        });
     }
 
     /** @return the slide as its deck is; nothing if there is none of that number @param slide 0 for the first */

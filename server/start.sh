@@ -28,7 +28,7 @@ fail() {
 absolute() {
   case "$1" in
     /*) echo "$1" ;;
-    *) echo "$PWD/$1" ;;
+    *) echo "${ZUMBIDO_FROM:-$PWD}/$1" ;;
   esac
 }
 

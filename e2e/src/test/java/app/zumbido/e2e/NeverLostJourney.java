@@ -27,7 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class NeverLostJourney {
     /** As often as asked: {@code -Dkills=500}. */
-    private static final int KILLS = Integer.getInteger("kills", 8);
+    private static final int KILLS = Integer.getInteger("kills", 5);
     /** The longest that changes go on before the kill: a manual is drawn by a process that has to start first; milliseconds. */
     private static final int LONGEST = 2_500;
 

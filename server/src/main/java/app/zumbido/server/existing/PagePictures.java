@@ -84,9 +84,12 @@ class PagePictures {
     }
 
     private Optional<DrawnPage> make(ExistingFileRow row, boolean asItIs, byte[] file, int number) {
-        return row.kind().equals("pptx")
-                ? workshop.run(new DrawnSlide(file, number - 1)).stream().findFirst()
-                : gate.pass(DRAWN_PIXELS, () -> FilePages.simple(row.kind(), number, findings(row, asItIs, file)));
+        if (row.kind().equals("pptx")) {
+            return workshop.run(new DrawnSlide(file, number - 1)).stream().findFirst();
+        }
+        // Found before it is this one's turn to draw: walking through a file waits for a turn of its own.
+        Findings found = findings(row, asItIs, file);
+        return gate.pass(DRAWN_PIXELS, () -> FilePages.simple(row.kind(), number, found));
     }
 
     private Findings findings(ExistingFileRow row, boolean asItIs, byte[] file) {

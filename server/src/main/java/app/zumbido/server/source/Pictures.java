@@ -76,21 +76,30 @@ class Pictures {
 
     /** A part that is cut out is a view of the whole and costs nothing. */
     Pixels pixels(SourceRow row) {
-        return pixels(row, this::decode);
+        requirePicture(row);
+        boolean waits = decoded.getIfPresent(Part.whole(row)) == null && !SourceFile.isDrawnKind(row.kind());
+        return waits ? with(row, Function.identity()) : seen(row);
     }
 
     /** Does what takes as much memory as the picture itself while it lasts; others that do the same wait. */
     <T> T with(SourceRow row, Function<Pixels, T> use) {
         requirePicture(row);
-        Integer width = row.width();
-        Integer height = row.height();
-        long pixels = width == null || height == null ? 0 : (long) width * height;
-        return gate.pass(pixels, () -> use.apply(pixels(row, this::decodeInTurn)));
+        return gate.pass(count(row), () -> use.apply(seen(row)));
     }
 
-    private Pixels pixels(SourceRow row, Decoding decoding) {
-        requirePicture(row);
-        Pixels whole = decoded.get(Part.whole(row), part -> decoding.decode(blobs.get(row.blob()), row.part()));
+    private long count(SourceRow row) {
+        Integer width = row.width();
+        Integer height = row.height();
+        if (row.isCrop() || width == null || height == null) {
+            SourceFile.Picture whole = file(row);
+            return (long) whole.width() * whole.height();
+        }
+        return (long) width * height;
+    }
+
+    /** The turn comes before the cache and never after it, so that nobody waits for somebody who waits for them. */
+    private Pixels seen(SourceRow row) {
+        Pixels whole = decoded.get(Part.whole(row), part -> decode(blobs.get(row.blob()), row.part()));
         return Rectangle.of(row)
                 .map(part -> whole.crop(part.x(), part.y(), part.width(), part.height()))
                 .orElse(whole);
@@ -105,8 +114,12 @@ class Pictures {
      * @throws app.zumbido.server.workshop.WorkshopException if drawing it takes too much
      */
     void check(byte[] content, String blob) {
-        if (SourceFile.isDrawn(content) || SourceFile.allOf(content).get(0) instanceof SourceFile.Picture) {
-            decoded.put(new Part(blob, 0, Optional.empty()), decode(content, 0));
+        Part part = new Part(blob, 0, Optional.empty());
+        if (SourceFile.isDrawn(content)) {
+            decoded.put(part, decode(content, 0));
+        } else {
+            BitmapFile.Facts facts = BitmapFile.inspect(content);
+            decoded.put(part, gate.pass((long) facts.width() * facts.height(), () -> decode(content, 0)));
         }
     }
 
@@ -129,23 +142,11 @@ class Pictures {
         throw new IllegalStateException("A file was kept as a picture and is none");
     }
 
-    private interface Decoding {
-        Pixels decode(byte[] content, int part);
-    }
-
-    private Pixels decode(byte[] content, int part) {
-        if (SourceFile.isDrawn(content)) {
-            return decodeInTurn(content, part);
-        }
-        SourceFile.Picture bitmap = picture(content, 0);
-        return gate.pass((long) bitmap.width() * bitmap.height(), bitmap::decode);
-    }
-
     /** @param part 0 first; the only one of a picture */
-    private Pixels decodeInTurn(byte[] content, int part) {
+    private Pixels decode(byte[] content, int part) {
         return SourceFile.isDrawn(content)
                 ? workshop.run(new DrawnPart(content, part)).pixels()
-                : picture(content, 0).decode();
+                : BitmapFile.decode(content);
     }
 
     /** Looks at a whole file that has come in. */

@@ -78,6 +78,11 @@ sealed interface SourceFile {
         return PdfFile.isPdf(file) || SvgFile.isSvg(file);
     }
 
+    /** The same of what has been kept. @param kind as {@link #kind} says it */
+    static boolean isDrawnKind(String kind) {
+        return kind.equals("pdf") || kind.equals("svg");
+    }
+
     private static List<FoundCode> codesIn(String text) {
         return CodeScanner.scan(text, CoatedPress.instance()).stream()
                 .filter(code -> !code.ambiguous())

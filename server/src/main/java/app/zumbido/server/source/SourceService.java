@@ -103,8 +103,16 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
     private List<SourceRow> read(UUID brandId, String fileName, IncomingFile file) {
         byte[] content = file.content();
         List<SourceFile> parts = pictures.holding(content, () -> {
-            pictures.check(content, file.name());
-            return SourceFile.allOf(content);
+            // What takes for ever to draw is opened here only after it was drawn elsewhere.
+            if (SourceFile.isDrawn(content)) {
+                pictures.check(content, file.name());
+                return SourceFile.allOf(content);
+            }
+            List<SourceFile> read = SourceFile.allOf(content);
+            if (read.get(0) instanceof SourceFile.Picture) {
+                pictures.check(content, file.name());
+            }
+            return read;
         });
         String name = SourceName.of(fileName);
         List<SourceRow> rows = new ArrayList<>();

@@ -36,17 +36,36 @@ describe('asking again', () => {
     expect((await patiently(new Request('http://localhost/api/x'))).status).toBe(503);
   });
 
-  it('asks for a picture again that did not come, a few times', () => {
+  it('asks for a picture again that did not come, and shows it once it is there', async () => {
     askAgainForPictures(document);
     const image = document.createElement('img');
     image.src = 'http://localhost/api/brands/1/files/2/pages/3';
     document.body.append(image);
     const set = vi.spyOn(image, 'src', 'set');
-    for (let i = 0; i < 6; i++) {
-      image.dispatchEvent(new Event('error'));
-      vi.advanceTimersByTime(10_000);
-    }
-    expect(set).toHaveBeenCalledTimes(4);
+    const answers = [busy(), new Response('picture')];
+    const asked = vi.fn(() => Promise.resolve(answers.shift()));
+    vi.stubGlobal('fetch', asked);
+    image.dispatchEvent(new Event('error'));
+    await vi.advanceTimersByTimeAsync(500);
+    expect(set).not.toHaveBeenCalled();
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(set).toHaveBeenCalledTimes(1);
+    image.dispatchEvent(new Event('error'));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(asked).toHaveBeenCalledTimes(2);
+    image.remove();
+  });
+
+  it('leaves a picture alone that is refused', async () => {
+    askAgainForPictures(document);
+    const image = document.createElement('img');
+    image.src = 'http://localhost/api/brands/1/files/2/pages/4';
+    document.body.append(image);
+    const set = vi.spyOn(image, 'src', 'set');
+    vi.stubGlobal('fetch', () => Promise.resolve(new Response(null, { status: 422 })));
+    image.dispatchEvent(new Event('error'));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(set).not.toHaveBeenCalled();
     image.remove();
   });
 });

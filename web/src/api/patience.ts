@@ -14,24 +14,35 @@ export async function patiently(request: Request): Promise<Response> {
   }
 }
 
-/** The same for pictures of the server, wherever on the page: they tell only that they did not come. */
+/**
+ * The same for pictures of the server, wherever on the page: they tell only that they did not come, so that is asked for. What
+ * came in the end is kept by the server for a while, and is shown.
+ */
 export function askAgainForPictures(page: Document): void {
-  const asked = new WeakMap<HTMLImageElement, { src: string; times: number }>();
+  const asked = new WeakMap<HTMLImageElement, string>();
   page.addEventListener(
     'error',
     ({ target }) => {
-      if (!(target instanceof HTMLImageElement) || !target.src.includes('/api/')) {
-        return;
-      }
-      const before = asked.get(target);
-      const times = before?.src === target.src ? before.times + 1 : 1;
-      if (times <= MOST / 2) {
-        const src = target.src;
-        asked.set(target, { src, times });
-        // Only if nothing else is shown there by then.
-        setTimeout(() => target.src === src && (target.src = src), times * SECOND);
+      if (target instanceof HTMLImageElement && target.src.includes('/api/')) {
+        const { src } = target;
+        if (asked.get(target) !== src) {
+          asked.set(target, src);
+          void showOnceThere(target, src);
+        }
       }
     },
     true,
   );
+}
+
+async function showOnceThere(image: HTMLImageElement, src: string): Promise<void> {
+  try {
+    const { ok } = await patiently(new Request(src));
+    // Only if nothing else is shown there by then.
+    if (ok && image.src === src) {
+      image.src = src;
+    }
+  } catch {
+    // The server does not answer; whatever is done next says so.
+  }
 }

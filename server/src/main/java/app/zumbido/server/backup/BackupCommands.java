@@ -53,7 +53,9 @@ public final class BackupCommands {
             throw new IOException("there is nothing in " + folder);
         }
         Path partial = file.resolveSibling(file.getFileName() + ".tmp");
-        Path copy = Files.createTempFile("zumbido", ".db");
+        // A folder that nobody else may look into.
+        Path scratch = Files.createTempDirectory("zumbido");
+        Path copy = scratch.resolve("zumbido.db");
         try (OutputStream out = Files.newOutputStream(partial)) {
             DatabaseCopy.make(DataFolder.database(folder), copy);
             WholeCopy.write(copy, BlobStore.allIn(DataFolder.blobs(folder)), out);
@@ -62,6 +64,7 @@ public final class BackupCommands {
             throw e;
         } finally {
             Files.deleteIfExists(copy);
+            Files.delete(scratch);
         }
         Files.move(partial, file, StandardCopyOption.REPLACE_EXISTING);
     }

@@ -48,8 +48,10 @@ describe('asking again', () => {
     image.dispatchEvent(new Event('error'));
     await vi.advanceTimersByTimeAsync(500);
     expect(set).not.toHaveBeenCalled();
+    expect(image.hasAttribute('data-coming')).toBe(true);
     await vi.advanceTimersByTimeAsync(5000);
     expect(set).toHaveBeenCalledTimes(1);
+    expect(image.hasAttribute('data-coming')).toBe(false);
     image.dispatchEvent(new Event('error'));
     await vi.advanceTimersByTimeAsync(5000);
     expect(asked).toHaveBeenCalledTimes(2);

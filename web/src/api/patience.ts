@@ -1,6 +1,8 @@
 /** How often is asked again whoever is busy, at most. */
 export const MOST = 8;
 export const SECOND = 1000;
+/** Pictures that are asked for again; see the reset of styles. */
+const COMING = 'data-coming';
 
 /** Drawings are made a few at a time; who comes when all of them take long is told when to ask again, and does. */
 export async function patiently(request: Request): Promise<Response> {
@@ -35,7 +37,9 @@ export function askAgainForPictures(page: Document): void {
   );
 }
 
+/** The place stays empty meanwhile: a picture that is on its way is not a broken one. */
 async function showOnceThere(image: HTMLImageElement, src: string): Promise<void> {
+  image.toggleAttribute(COMING, true);
   try {
     const { ok } = await patiently(new Request(src));
     // Only if nothing else is shown there by then.
@@ -44,5 +48,7 @@ async function showOnceThere(image: HTMLImageElement, src: string): Promise<void
     }
   } catch {
     // The server does not answer; whatever is done next says so.
+  } finally {
+    image.toggleAttribute(COMING, false);
   }
 }

@@ -6,8 +6,8 @@ import java.io.Serializable;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Deque;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.concurrent.Executors;
@@ -29,6 +29,8 @@ public class Workshop implements DisposableBean {
     private static final int WORKERS = 2;
     /** Others wait so long behind what does not come to an end; milliseconds. */
     private static final long PATIENCE = 1_000;
+    /** What has not taken this part of its budget is ordinary work; a process that has just started takes most of it. */
+    private static final int MUCH = 4;
     /** By the clock so many times the budget, since the machine may have much else to do. */
     private static final int BY_THE_CLOCK = 3;
 
@@ -39,9 +41,9 @@ public class Workshop implements DisposableBean {
 
     private final Duration budget;
     private final ProcessBuilder program;
-    private final Turns turns = new Turns(WORKERS, PATIENCE);
+    private final Turns turns = new Turns(WORKERS, PATIENCE, this::isHeldUp);
     private final Deque<Worker> idle = new ConcurrentLinkedDeque<>();
-    private final Set<Worker> busy = ConcurrentHashMap.newKeySet();
+    private final Map<Worker, Watch> busy = new ConcurrentHashMap<>();
     private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "workshop-watch");
         thread.setDaemon(true);
@@ -101,8 +103,8 @@ public class Workshop implements DisposableBean {
 
     /** @return nothing if the worker ended by itself */
     private Optional<Outcome> ask(Worker worker, Task<?> task) {
-        busy.add(worker);
         Watch watched = new Watch(worker);
+        busy.put(worker, watched);
         ScheduledFuture<?> looking =
                 watch.scheduleWithFixedDelay(watched, LOOK_MILLIS, LOOK_MILLIS, TimeUnit.MILLISECONDS);
         try {
@@ -139,15 +141,24 @@ public class Workshop implements DisposableBean {
             this.before = worker.used();
         }
 
+        Duration used() {
+            return worker.used().minus(before);
+        }
+
         @Override
         public void run() {
-            Duration used = worker.used().minus(before);
             Duration passed = Duration.ofNanos(System.nanoTime() - begun);
-            if (used.compareTo(budget) > 0 || passed.compareTo(budget.multipliedBy(BY_THE_CLOCK)) > 0) {
+            if (used().compareTo(budget) > 0 || passed.compareTo(budget.multipliedBy(BY_THE_CLOCK)) > 0) {
                 over = true;
                 worker.stop();
             }
         }
+    }
+
+    /** Whether every worker has something to do that has taken a good part of its budget already. */
+    private boolean isHeldUp() {
+        Duration much = budget.dividedBy(MUCH);
+        return isFull() && busy.values().stream().allMatch(task -> task.used().compareTo(much) > 0);
     }
 
     /** Whether every worker has something to do. */
@@ -170,6 +181,6 @@ public class Workshop implements DisposableBean {
     public void destroy() {
         watch.shutdownNow();
         idle.forEach(Worker::stop);
-        busy.forEach(Worker::stop);
+        busy.keySet().forEach(Worker::stop);
     }
 }

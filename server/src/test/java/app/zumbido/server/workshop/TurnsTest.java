@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 
 class TurnsTest {
@@ -32,6 +33,19 @@ class TurnsTest {
         assertThatThrownBy(() -> turns.take(1)).isInstanceOf(WorkshopException.class);
         turns.give(1);
         turns.take(1);
+    }
+
+    /** On a busy machine ordinary work takes long by the clock. */
+    @Test
+    void whoeverWaitsBehindOrdinaryWorkIsServed() throws Exception {
+        AtomicBoolean heldUp = new AtomicBoolean();
+        Turns turns = new Turns(1, 50, heldUp::get);
+        turns.take(1);
+        CompletableFuture<Void> waiting = begun(() -> turns.take(1));
+        Thread.sleep(300);
+        assertThat(waiting).isNotDone();
+        heldUp.set(true);
+        assertThatThrownBy(() -> waiting.get(10, TimeUnit.SECONDS)).hasCauseInstanceOf(WorkshopException.class);
     }
 
     /** Every end of somebody else's work is a reason to wait on. */

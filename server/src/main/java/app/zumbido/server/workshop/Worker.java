@@ -19,6 +19,7 @@ final class Worker {
     private final ObjectOutputStream out;
     private final ObjectInputStream in;
     private volatile Instant idleSince = Instant.now();
+    private volatile boolean fresh = true;
 
     private Worker(Process process) throws IOException {
         this.process = process;
@@ -43,7 +44,9 @@ final class Worker {
         out.reset();
         out.flush();
         try {
-            return (Outcome) in.readObject();
+            Outcome outcome = (Outcome) in.readObject();
+            fresh = false;
+            return outcome;
         } catch (ClassNotFoundException e) {
             throw new IllegalStateException("A worker is made of the same classes", e);
         } finally {
@@ -54,6 +57,11 @@ final class Worker {
     /** @return what it has used of the processor so far; nothing where the system does not tell */
     Duration used() {
         return process.info().totalCpuDuration().orElse(Duration.ZERO);
+    }
+
+    /** Whether it has never answered, so that what it does next includes loading the libraries. */
+    boolean isFresh() {
+        return fresh;
     }
 
     boolean hasIdledSince(Instant time) {

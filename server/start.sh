@@ -90,6 +90,14 @@ while [ $# -gt 0 ]; do
   esac
 done
 
+whole() {
+  [[ $2 =~ ^[0-9]+$ ]] || fail "$1 needs a whole number, not '$2'"
+}
+whole --port "$port"
+whole --memory "$memory"
+[ "$port" -le 65535 ] || fail "--port $port is too large; ports end at 65535"
+[ "$memory" -ge 256 ] || fail "--memory $memory is too little; ten people need 512"
+
 [ -x "$(command -v "$java")" ] || fail "there is no Java at $java"
 [ -f "$app/zumbido.jar" ] || fail "the program is missing at $app"
 # The archive of classes holds wherever the package lies, as long as it is named from here.

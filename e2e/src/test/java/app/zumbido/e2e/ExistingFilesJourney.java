@@ -28,16 +28,11 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The template maker's day: the observatory's deck is checked, mended and dressed, and its next version comes. */
-@Tag("alone")
+@Tag("demo")
 class ExistingFilesJourney extends Journey {
     /** Pages are drawn one after the other, which takes its time on a busy machine. */
     private static final LocatorAssertions.IsVisibleOptions PATIENTLY =
             new LocatorAssertions.IsVisibleOptions().setTimeout(90_000);
-
-    @Override
-    String[] options() {
-        return new String[] {"--zumbido.demo=true"};
-    }
 
     private void openObservatory() {
         link("Kestrin Observatory").first().click();

@@ -23,11 +23,6 @@ import org.junit.jupiter.api.Test;
 
 /** The guide: composed on the sheet itself, and what stands in the files that come of it. */
 class GuideJourney extends Journey {
-    @Override
-    String[] options() {
-        return new String[] {"--zumbido.demo=true"};
-    }
-
     private void openTheDemo() {
         link("Open Ostrel Ferries").click();
         openStation("Guide");
@@ -79,7 +74,7 @@ class GuideJourney extends Journey {
     }
 
     @Test
-    @Tag("alone")
+    @Tag("demo")
     void aSectionIsLeftOutOneIsMovedAndAChangedColourIsInEveryFile() throws Exception {
         openTheDemo();
         field("Every code in the guide").uncheck();

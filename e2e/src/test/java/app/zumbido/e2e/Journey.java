@@ -25,7 +25,8 @@ import org.junit.jupiter.api.io.TempDir;
 
 /**
  * What every journey needs: a browser, a page at 1280 x 800, a server, and an eye on the console. Journeys share one
- * server and put brands of their own on its shelf; those tagged {@code alone} get one for themselves.
+ * server and put brands of their own on its shelf; those tagged {@code alone} get one for themselves, those tagged
+ * {@code demo} get one with the invented brands.
  */
 abstract class Journey {
     private static final List<String> ARGUMENTS = List.of(
@@ -74,8 +75,12 @@ abstract class Journey {
 
     @BeforeEach
     void open(TestInfo test) throws IOException {
-        alone = test.getTags().contains("alone");
-        server = alone ? RunningServer.start(folder.resolve("data"), 0, options()) : shared();
+        boolean demo = test.getTags().contains("demo");
+        if (demo) {
+            DemoFolder.copyTo(folder.resolve("data"));
+        }
+        alone = demo || test.getTags().contains("alone");
+        server = alone ? RunningServer.start(folder.resolve("data"), 0) : shared();
         context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
         context.grantPermissions(List.of("clipboard-read", "clipboard-write"));
         page = context.newPage();
@@ -92,8 +97,8 @@ abstract class Journey {
 
     private static RunningServer shared() throws IOException {
         if (shared == null) {
-            RunningServer started = RunningServer.start(Files.createTempDirectory("zumbido-e2e"), 0);
-            Runtime.getRuntime().addShutdownHook(new Thread(started::close));
+            RunningServer started = RunningServer.start(Scratch.folder("zumbido-e2e"), 0);
+            Scratch.atTheEnd(started::close);
             shared = started;
         }
         return shared;
@@ -106,11 +111,6 @@ abstract class Journey {
             server.close();
         }
         assertThat(complaints).as("what the browser complains about").isEmpty();
-    }
-
-    /** @return options of a server of one's own, beyond port and data folder */
-    String[] options() {
-        return new String[0];
     }
 
     Locator button(String name) {

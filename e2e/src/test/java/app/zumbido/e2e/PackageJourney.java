@@ -7,26 +7,20 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.zip.ZipFile;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Many brands: looked for, copied, and sent from one shelf to another. */
-@Tag("alone")
+@Tag("demo")
 class PackageJourney extends Journey {
-    @Override
-    String[] options() {
-        return new String[] {"--zumbido.demo=true"};
-    }
-
     private Locator brands() {
         return page.getByLabel("Brands").getByRole(AriaRole.LISTITEM);
     }
 
     private Path saved(Download download, String name) {
-        Path path = Path.of(System.getProperty("java.io.tmpdir"), "sent-" + System.nanoTime() + "-" + name);
+        Path path = folder.resolve(name);
         download.saveAs(path);
         return path;
     }
@@ -41,7 +35,7 @@ class PackageJourney extends Journey {
             assertThat(zip.getEntry("zumbido.json")).isNotNull();
         }
         Path broken = file("broken.zip", "no zip".getBytes(StandardCharsets.US_ASCII));
-        try (RunningServer empty = RunningServer.start(Files.createTempDirectory("zumbido-empty"), 0)) {
+        try (RunningServer empty = RunningServer.start(folder.resolve("empty"), 0)) {
             page.navigate(empty.address());
             assertThat(page.getByText("No brand yet.")).isVisible();
             page.setInputFiles("input[type=file]", new Path[] {broken, sent});

@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Drawings that somebody bought become the brand's. */
-@Tag("alone")
+@Tag("demo")
 class RecolourJourney extends Journey {
     private static final LocatorAssertions.IsVisibleOptions PATIENTLY =
             new LocatorAssertions.IsVisibleOptions().setTimeout(60_000);
@@ -34,11 +34,6 @@ class RecolourJourney extends Journey {
     private static final Set<String> PALETTE = Set.of("#14142B", "#7A5CD6", "#F0A35A", "#C9CED6", "#2E2A55", "#F7F5EF");
 
     private static final Pattern COLOR = Pattern.compile("#[0-9A-F]{6}");
-
-    @Override
-    String[] options() {
-        return new String[] {"--zumbido.demo=true"};
-    }
 
     private void open(String drawing) {
         link("Kestrin Observatory").first().click();

@@ -12,14 +12,9 @@ import org.junit.jupiter.api.Test;
 
 /** Draws docs/screenshots anew from the demo data: {@code ./zumbido screenshots}. */
 @Tag("screenshots")
-@Tag("alone")
+@Tag("demo")
 class ScreenshotJourney extends Journey {
     private static final Path FOLDER = Path.of("../docs/screenshots");
-
-    @Override
-    String[] options() {
-        return new String[] {"--zumbido.demo=true"};
-    }
 
     /** Pictures beyond the edge are fetched only when somebody goes there. */
     private void waitForPictures() {

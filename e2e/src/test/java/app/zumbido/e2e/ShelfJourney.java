@@ -11,13 +11,8 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Brands come, are renamed, go and come back. */
-@Tag("alone")
+@Tag("demo")
 class ShelfJourney extends Journey {
-    @Override
-    String[] options() {
-        return new String[] {"--zumbido.demo=true"};
-    }
-
     private Locator brands() {
         return page.getByLabel("Brands").getByRole(AriaRole.LISTITEM);
     }

@@ -52,6 +52,12 @@ public final class BackupCommands {
         if (!Files.exists(DataFolder.database(folder))) {
             throw new IOException("there is nothing in " + folder);
         }
+        if (!Files.isDirectory(file.getParent())) {
+            throw new IOException("there is no folder " + file.getParent());
+        }
+        if (Files.isDirectory(file)) {
+            throw new IOException(file + " is a folder; name a file in it");
+        }
         Path partial = file.resolveSibling(file.getFileName() + ".tmp");
         // A folder that nobody else may look into.
         Path scratch = Files.createTempDirectory("zumbido");

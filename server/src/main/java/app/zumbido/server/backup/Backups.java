@@ -49,8 +49,7 @@ public class Backups {
             return;
         }
         try {
-            Files.createDirectories(folder.backups());
-            DatabaseCopy.make(folder.database(), today);
+            DatabaseCopy.keep(folder, today);
             prune();
         } catch (IOException e) {
             LOG.error("The daily copy of the database was not made", e);
@@ -73,8 +72,7 @@ public class Backups {
     /** Writes everything as one file, while others go on working. */
     public void writeTo(OutputStream out) {
         try {
-            Files.createDirectories(folder.backups());
-            Path copy = Files.createTempFile(folder.backups(), "whole", ".tmp");
+            Path copy = Files.createTempFile(folder.onItsWay(), "whole", null);
             try {
                 DatabaseCopy.make(folder.database(), copy);
                 WholeCopy.write(copy, blobs.all(), out);

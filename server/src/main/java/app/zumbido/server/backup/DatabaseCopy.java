@@ -1,5 +1,6 @@
 package app.zumbido.server.backup;
 
+import app.zumbido.server.storage.DataFolder;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
@@ -19,25 +20,32 @@ final class DatabaseCopy {
 
     private DatabaseCopy() {}
 
+    /** Puts a copy of the database among the backups, as soon as it is whole. */
+    static void keep(DataFolder folder, Path to) throws IOException {
+        Path partial = folder.onItsWay().resolve(to.getFileName());
+        try {
+            make(folder.database(), partial);
+            Files.createDirectories(folder.backups());
+            Files.move(partial, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            Files.deleteIfExists(partial);
+        }
+    }
+
     /**
      * Copies a database that may be written to meanwhile; what is copied is of one moment.
      *
-     * @param to written only when it is whole
+     * @param to is whole once this returns, and is removed by whoever asked
      */
     static void make(Path database, Path to) throws IOException {
-        Path partial = to.resolveSibling(to.getFileName() + ".tmp");
-        Files.deleteIfExists(partial);
         try (Connection connection = open(database)) {
-            int code = connection.unwrap(SQLiteConnection.class).getDatabase().backup("main", partial.toString(), null);
+            int code = connection.unwrap(SQLiteConnection.class).getDatabase().backup("main", to.toString(), null);
             if (code != DONE) {
                 throw new IOException("The database could not be copied; SQLite says " + code);
             }
-            settle(partial);
-            Files.move(partial, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            settle(to);
         } catch (SQLException e) {
             throw new IOException("The database could not be copied: " + e.getMessage(), e);
-        } finally {
-            Files.deleteIfExists(partial);
         }
     }
 

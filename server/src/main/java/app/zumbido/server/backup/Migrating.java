@@ -3,7 +3,6 @@ package app.zumbido.server.backup;
 import app.zumbido.server.storage.CannotStartException;
 import app.zumbido.server.storage.DataFolder;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import org.flywaydb.core.Flyway;
@@ -57,9 +56,8 @@ class Migrating implements FlywayMigrationStrategy {
         String name =
                 "before-form-" + version + "-left-" + clock.instant().toString().replaceAll("[^0-9TZ]", "") + ".db";
         try {
-            Files.createDirectories(folder.backups());
             Path copy = folder.backups().resolve(name);
-            DatabaseCopy.make(folder.database(), copy);
+            DatabaseCopy.keep(folder, copy);
             LOG.warn("The database gets a new form; as it was it lies in {}", copy);
         } catch (IOException e) {
             throw new CannotStartException(

@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 
 /** Puts a copy back, while no server runs. What was there before becomes a copy itself. */
@@ -24,10 +25,10 @@ final class Restoring {
 
     /** @param copy of everything, or of the database alone as it lies among the daily ones */
     void from(Path copy) throws IOException {
-        Path database = Files.createTempFile(folder.root(), "restored", ".tmp");
+        Path database = Files.createTempFile(folder.onItsWay(), "restored", null);
         try {
             if (isZip(copy)) {
-                try (ZipFile zip = new ZipFile(copy.toFile())) {
+                try (ZipFile zip = open(copy)) {
                     WholeCopy.database(zip, database);
                     checked(database, copy);
                     BlobStore blobs = new BlobStore(folder);
@@ -48,6 +49,14 @@ final class Restoring {
     private static boolean isZip(Path file) throws IOException {
         try (InputStream in = Files.newInputStream(file)) {
             return in.read() == 'P' && in.read() == 'K';
+        }
+    }
+
+    private static ZipFile open(Path copy) throws IOException {
+        try {
+            return new ZipFile(copy.toFile());
+        } catch (ZipException e) {
+            throw new IOException(copy + " is no whole copy, and nothing was changed: " + e.getMessage(), e);
         }
     }
 

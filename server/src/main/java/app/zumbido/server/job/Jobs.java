@@ -17,7 +17,6 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -43,16 +42,11 @@ class Jobs implements DisposableBean {
     private final Clock clock;
     private final Path folder;
 
-    Jobs(EventStreams streams, Ids ids, Clock clock, DataFolder data) throws IOException {
+    Jobs(EventStreams streams, Ids ids, Clock clock, DataFolder data) {
         this.streams = streams;
         this.ids = ids;
         this.clock = clock;
-        this.folder = Files.createDirectories(data.jobs());
-        try (Stream<Path> left = Files.list(folder)) {
-            for (Path file : left.toList()) {
-                Files.delete(file);
-            }
-        }
+        this.folder = data.onItsWay();
     }
 
     /** @throws JobException if too many are waiting already */

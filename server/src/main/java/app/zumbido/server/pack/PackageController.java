@@ -4,6 +4,7 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.server.answer.BrandResponse;
 import app.zumbido.server.http.ETags;
 import app.zumbido.server.http.PlainName;
+import app.zumbido.server.storage.DataFolder;
 import app.zumbido.server.trail.KeptBrand;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -41,9 +42,11 @@ class PackageController {
     private static final int BUFFER = 1 << 16;
 
     private final PackageService service;
+    private final DataFolder folder;
 
-    PackageController(PackageService service) {
+    PackageController(PackageService service, DataFolder folder) {
         this.service = service;
+        this.folder = folder;
     }
 
     /** @param brands those that go into one package */
@@ -64,7 +67,7 @@ class PackageController {
     /** Takes in every brand of a package, or none of them; one whose id is known already becomes a brand of its own. */
     @PostMapping(path = "/api/packages", consumes = "application/zip")
     TakenInResponse takeIn(InputStream body) throws IOException {
-        Path file = Files.createTempFile("package", ".zip");
+        Path file = Files.createTempFile(folder.onItsWay(), "package", null);
         try {
             copy(body, file);
             return new TakenInResponse(

@@ -28,22 +28,14 @@ public class BlobStore {
     private static final String LEDGER = "unnamed.txt";
     private static final Pattern NAME = Pattern.compile("[0-9a-f]{64}");
 
-    /** How names of files end that are still on their way. */
-    private static final String INCOMING = ".tmp";
-
     private final Path root;
+    private final Path incoming;
 
-    /** Whatever was on its way to an earlier server, which is over since the folder is ours alone, arrives no more. */
     public BlobStore(DataFolder folder) {
         root = folder.blobs();
+        incoming = folder.onItsWay();
         try {
             Files.createDirectories(root);
-            try (Stream<Path> files = Files.list(root)) {
-                for (Path left :
-                        files.filter(file -> file.toString().endsWith(INCOMING)).toList()) {
-                    Files.delete(left);
-                }
-            }
         } catch (IOException e) {
             throw new UncheckedIOException("The folder of files cannot be used", e);
         }
@@ -57,7 +49,7 @@ public class BlobStore {
     public IncomingFile receive(InputStream content) {
         MessageDigest digest = sha256();
         try {
-            Path partial = Files.createTempFile(root, "incoming", INCOMING);
+            Path partial = Files.createTempFile(incoming, "file", null);
             try (OutputStream out = Files.newOutputStream(partial)) {
                 new DigestInputStream(content, digest).transferTo(out);
             } catch (IOException | RuntimeException e) {

@@ -15,6 +15,7 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import org.springframework.util.FileSystemUtils;
 
 /** The folder that holds everything; locked, so that two servers never share one. */
 @Component
@@ -30,10 +31,7 @@ public class DataFolder implements DisposableBean {
             createPrivate(root);
             channel = FileChannel.open(root.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         } catch (IOException e) {
-            throw new CannotStartException(
-                    "The data folder " + root + " cannot be written to (" + e.getMessage() + ")",
-                    "Name another one with --data, or let whoever starts Zumbido write there",
-                    e);
+            throw cannotBeWritten(e);
         }
         FileLock taken = tryLock(channel);
         if (taken == null) {
@@ -42,6 +40,24 @@ public class DataFolder implements DisposableBean {
                     "Use that one, end it first, or name another folder with --data");
         }
         lock = taken;
+        try {
+            forgetWhatWasOnItsWay();
+        } catch (IOException e) {
+            throw cannotBeWritten(e);
+        }
+    }
+
+    private CannotStartException cannotBeWritten(IOException e) {
+        return new CannotStartException(
+                "The data folder " + root + " cannot be written to (" + e.getMessage() + ")",
+                "Name another one with --data, or let whoever starts Zumbido write there",
+                e);
+    }
+
+    /** An earlier server may have been killed in the middle of something. */
+    private void forgetWhatWasOnItsWay() throws IOException {
+        FileSystemUtils.deleteRecursively(onItsWay());
+        Files.createDirectories(onItsWay());
     }
 
     /** For commands that are done without a server. */
@@ -107,9 +123,9 @@ public class DataFolder implements DisposableBean {
         return root.resolve("backups");
     }
 
-    /** @return where files lie while they are made; whatever lies there at the start is from nobody */
-    public Path jobs() {
-        return root.resolve("jobs");
+    /** @return where files lie while they come in or are made; empty at the start */
+    public Path onItsWay() {
+        return root.resolve("on-its-way");
     }
 
     @Override

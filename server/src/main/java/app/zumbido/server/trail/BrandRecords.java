@@ -1,6 +1,7 @@
 package app.zumbido.server.trail;
 
 import app.zumbido.core.brand.Brand;
+import app.zumbido.server.storage.DataFolder;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.trail.form.StoredForm;
 import java.util.HashMap;
@@ -21,12 +22,14 @@ public class BrandRecords {
     private final TrailMapper trail;
     private final BrandStore store;
     private final Ids ids;
+    private final DataFolder folder;
 
-    BrandRecords(BrandMapper brands, TrailMapper trail, BrandStore store, Ids ids) {
+    BrandRecords(BrandMapper brands, TrailMapper trail, BrandStore store, Ids ids, DataFolder folder) {
         this.brands = brands;
         this.trail = trail;
         this.store = store;
         this.ids = ids;
+        this.folder = folder;
     }
 
     /** @throws UnknownBrandException if it is not on the shelf */
@@ -109,7 +112,7 @@ public class BrandRecords {
         });
         Brand brand =
                 RecordedTrail.brand(StoredForm.under(present.get(), renamed)).at(head.revision());
-        return new ReadyBrand(brand, copy, head, StepSpool.of(recorded, id, renamed));
+        return new ReadyBrand(brand, copy, head, StepSpool.of(folder.onItsWay(), recorded, id, renamed));
     }
 
     /** Writes what has been made ready; to be called within a transaction. */

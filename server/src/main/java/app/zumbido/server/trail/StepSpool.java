@@ -34,10 +34,13 @@ public final class StepSpool implements AutoCloseable {
         this.file = file;
     }
 
-    /** @param renamed ids that stand in its snapshots, and what is to stand there instead */
-    static StepSpool of(RecordedBrand recorded, UUID brand, Map<String, String> renamed) {
+    /**
+     * @param folder where its file lies
+     * @param renamed ids that stand in its snapshots, and what is to stand there instead
+     */
+    static StepSpool of(Path folder, RecordedBrand recorded, UUID brand, Map<String, String> renamed) {
         try {
-            StepSpool spool = new StepSpool(brand, Files.createTempFile("steps", ".spool"));
+            StepSpool spool = new StepSpool(brand, Files.createTempFile(folder, "steps", null));
             try (DataOutputStream out =
                     new DataOutputStream(new BufferedOutputStream(Files.newOutputStream(spool.file)))) {
                 recorded.steps(step -> spool.write(step, renamed, out));

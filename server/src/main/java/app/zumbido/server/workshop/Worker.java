@@ -28,8 +28,8 @@ final class Worker {
         this.in = new ObjectInputStream(new BufferedInputStream(process.getInputStream(), BUFFER));
     }
 
-    static Worker start(ProcessBuilder program) throws IOException {
-        Process process = program.redirectError(ProcessBuilder.Redirect.DISCARD).start();
+    static Worker start(WorkerCommand program) throws IOException {
+        Process process = program.start();
         try {
             return new Worker(process);
         } catch (IOException e) {

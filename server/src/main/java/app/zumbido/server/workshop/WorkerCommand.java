@@ -3,19 +3,60 @@ package app.zumbido.server.workshop;
 import java.io.File;
 import java.io.IOException;
 import java.lang.management.ManagementFactory;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.jar.JarFile;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.util.FileSystemUtils;
 
-/** How a worker is started: by the same Java, with the same classes, with a heap of its own. */
+/**
+ * How a worker is started: by the same Java, with the same classes, with a heap of its own, and with a folder of its own for
+ * what libraries put on the disk, which goes when it ends however it ends.
+ */
 final class WorkerCommand {
+    private static final Logger LOG = LoggerFactory.getLogger(WorkerCommand.class);
+
     /** Enough for a page or a drawing with large pictures in it. */
     private static final String HEAP = "-Xmx384m";
 
-    private WorkerCommand() {}
+    private final List<String> command;
+    private final Path onItsWay;
 
-    static ProcessBuilder of(String mainClass) {
+    /** @param onItsWay where the folders of workers lie */
+    WorkerCommand(String mainClass, Path onItsWay) {
+        this.command = command(mainClass);
+        this.onItsWay = onItsWay;
+    }
+
+    Process start() throws IOException {
+        Path scratch = Files.createTempDirectory(onItsWay, "drawing");
+        List<String> inItsFolder = new ArrayList<>(command);
+        // The first of them is the program; options of Java may stand right behind it.
+        inItsFolder.add(1, "-Djava.io.tmpdir=" + scratch);
+        try {
+            Process process = new ProcessBuilder(inItsFolder)
+                    .redirectError(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+            process.onExit().thenRun(() -> clear(scratch));
+            return process;
+        } catch (IOException e) {
+            clear(scratch);
+            throw e;
+        }
+    }
+
+    private static void clear(Path scratch) {
+        try {
+            FileSystemUtils.deleteRecursively(scratch);
+        } catch (IOException e) {
+            LOG.warn("What a worker left in {} is cleared away at the next start: {}", scratch, e.getMessage());
+        }
+    }
+
+    private static List<String> command(String mainClass) {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 HEAP,
@@ -35,7 +76,7 @@ final class WorkerCommand {
             command.addAll(List.of("-cp", classes, mainClass));
         }
         command.add(WorkerProgram.ARGUMENT);
-        return new ProcessBuilder(command);
+        return command;
     }
 
     /** Whether the class path is the one jar in which all the others lie. */

@@ -1,8 +1,10 @@
 package app.zumbido.server.workshop;
 
 import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.server.storage.DataFolder;
 import java.io.IOException;
 import java.io.Serializable;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Deque;
@@ -42,7 +44,7 @@ public class Workshop implements DisposableBean {
     private static final int OUT_OF_MEMORY = 3;
 
     private final Duration budget;
-    private final ProcessBuilder program;
+    private final WorkerCommand program;
     private final Turns turns = new Turns(WORKERS, PATIENCE, this::isHeldUp);
     private final Deque<Worker> idle = new ConcurrentLinkedDeque<>();
     private final Map<Worker, Watch> busy = new ConcurrentHashMap<>();
@@ -55,9 +57,15 @@ public class Workshop implements DisposableBean {
     /** @param budget what a task may take of a processor */
     @Autowired
     Workshop(
-            @Value("${zumbido.drawing-budget}") Duration budget, @Value("${zumbido.worker-program}") String mainClass) {
+            @Value("${zumbido.drawing-budget}") Duration budget,
+            @Value("${zumbido.worker-program}") String mainClass,
+            DataFolder folder) {
+        this(budget, mainClass, folder.onItsWay());
+    }
+
+    Workshop(Duration budget, String mainClass, Path onItsWay) {
         this.budget = budget;
-        this.program = WorkerCommand.of(mainClass);
+        this.program = new WorkerCommand(mainClass, onItsWay);
     }
 
     /**

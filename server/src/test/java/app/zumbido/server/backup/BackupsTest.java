@@ -126,6 +126,12 @@ class BackupsTest {
         assertThat(run("restore", temporary.resolve("nowhere").toString(), "--zumbido.data=" + data()))
                 .isEqualTo(1);
         assertThat(run("restore")).isEqualTo(2);
+        Path nowhere = temporary.resolve("nowhere");
+        assertThat(run("backup", nowhere.resolve("copy.zip").toString(), "--zumbido.data=" + data()))
+                .isEqualTo(1);
+        assertThat(run("backup", temporary.toString(), "--zumbido.data=" + data()))
+                .isEqualTo(1);
+        assertThat(nowhere).doesNotExist();
         try (ConfigurableApplicationContext server = live()) {
             assertThat(name(server, brand)).isEqualTo("Ostrel Ferries");
         }

@@ -10,7 +10,6 @@ import app.zumbido.server.storage.DataFolder;
 import app.zumbido.server.storage.Ids;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -35,7 +34,6 @@ class JobsKeptTest {
     private final CountDownLatch release = new CountDownLatch(1);
     private final CountDownLatch written = new CountDownLatch(1);
     private Jobs jobs;
-    private Path left;
 
     /** Waits to be let go. */
     private final class Held implements JobWork {
@@ -62,12 +60,10 @@ class JobsKeptTest {
     }
 
     @BeforeEach
-    void begin() throws IOException {
+    void begin() {
         when(clock.instant()).thenReturn(NOON);
         DataFolder data = mock(DataFolder.class);
-        when(data.jobs()).thenReturn(folder.resolve("jobs"));
-        left = Files.createDirectories(folder.resolve("jobs")).resolve("left");
-        Files.writeString(left, "by a server that was killed");
+        when(data.onItsWay()).thenReturn(folder);
         jobs = new Jobs(new EventStreams(), new Ids(clock), clock, data);
     }
 
@@ -75,11 +71,6 @@ class JobsKeptTest {
     void end() {
         release.countDown();
         jobs.destroy();
-    }
-
-    @Test
-    void clearsAwayAtTheStartWhatAnEarlierServerLeft() {
-        assertThat(left).doesNotExist();
     }
 
     @Test

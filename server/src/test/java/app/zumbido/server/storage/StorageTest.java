@@ -54,12 +54,24 @@ class StorageTest {
             }
         });
         assertThatThrownBy(() -> blobs.receive(cut)).hasRootCauseMessage("cut off");
-        Files.writeString(folder.blobs().resolve("incoming1.tmp"), "of a server that was killed");
-        assertThat(new BlobStore(folder)).isNotNull();
-        try (var files = Files.walk(folder.blobs())) {
-            assertThat(files.filter(Files::isRegularFile)).isEmpty();
+        try (var files = Files.walk(folder.root())) {
+            assertThat(files.filter(Files::isRegularFile))
+                    .containsOnly(folder.root().resolve("lock"));
         }
         folder.destroy();
+    }
+
+    @Test
+    void clearsAwayAtTheStartWhatWasOnItsWayToAnEarlierServer() throws IOException {
+        Path root = temporary.resolve("data");
+        DataFolder killed = new DataFolder(root.toString());
+        Files.writeString(
+                Files.createDirectory(killed.onItsWay().resolve("drawing")).resolve("font"), "left");
+        Files.writeString(killed.onItsWay().resolve("whole"), "left");
+        killed.destroy();
+        DataFolder next = new DataFolder(root.toString());
+        assertThat(next.onItsWay()).isEmptyDirectory();
+        next.destroy();
     }
 
     @Test

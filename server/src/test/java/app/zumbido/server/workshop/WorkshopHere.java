@@ -1,12 +1,13 @@
 package app.zumbido.server.workshop;
 
 import java.io.Serializable;
+import java.nio.file.Path;
 import java.time.Duration;
 
 /** Does tasks at once and in this process, for tests of those who give them. */
 public final class WorkshopHere extends Workshop {
     public WorkshopHere() {
-        super(Duration.ofSeconds(1), "none");
+        super(Duration.ofSeconds(1), "none", Path.of("nowhere"));
     }
 
     @Override

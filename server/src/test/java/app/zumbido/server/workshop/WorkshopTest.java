@@ -6,16 +6,34 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
 import app.zumbido.server.ZumbidoApplication;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** Real processes. */
 class WorkshopTest {
-    private final Workshop workshop = new Workshop(Duration.ofSeconds(2), ZumbidoApplication.class.getName());
+    @TempDir
+    private Path onItsWay;
+
+    private Workshop workshop;
+
+    @BeforeEach
+    void open() {
+        workshop = workshopWith(Duration.ofSeconds(2));
+    }
+
+    private Workshop workshopWith(Duration budget) {
+        return new Workshop(budget, ZumbidoApplication.class.getName(), onItsWay);
+    }
 
     record Sum(int one, int other) implements Task<Integer> {
         @Override
@@ -65,6 +83,18 @@ class WorkshopTest {
         @Override
         public Integer run() {
             return deeper(0);
+        }
+    }
+
+    /** As libraries do with fonts. */
+    record Littering() implements Task<String> {
+        @Override
+        public String run() {
+            try {
+                return Files.createTempFile("font", null).toString();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
         }
     }
 
@@ -129,6 +159,18 @@ class WorkshopTest {
     }
 
     @Test
+    void whatAWorkerPutsOnTheDiskGoesWithIt() {
+        Path left = Path.of(workshop.run(new Littering()));
+        assertThat(left).startsWith(onItsWay).exists();
+        assertThatThrownBy(() -> workshop.run(new Endless())).isInstanceOf(WorkshopException.class);
+        long patience = System.nanoTime() + Duration.ofSeconds(20).toNanos();
+        while (Files.exists(left.getParent()) && System.nanoTime() < patience) {
+            Thread.onSpinWait();
+        }
+        assertThat(left.getParent()).doesNotExist();
+    }
+
+    @Test
     void whatTakesTooMuchMemoryEndsOnlyItsOwnProcess() {
         assertThatThrownBy(() -> workshop.run(new Hungry()))
                 .isInstanceOf(WorkshopException.class)
@@ -140,7 +182,7 @@ class WorkshopTest {
     @Test
     void othersDoNotWaitForWhatDoesNotEnd() {
         // Longer than the two may begin apart from each other, and a second more.
-        Workshop patient = new Workshop(Duration.ofSeconds(6), ZumbidoApplication.class.getName());
+        Workshop patient = workshopWith(Duration.ofSeconds(6));
         List<CompletableFuture<Void>> hogs = new ArrayList<>();
         for (int i = 0; i < 2; i++) {
             hogs.add(CompletableFuture.runAsync(

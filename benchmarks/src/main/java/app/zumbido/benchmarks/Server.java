@@ -6,6 +6,7 @@ import java.io.InputStreamReader;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
@@ -88,19 +89,27 @@ record Server(Process process, String address, HttpClient client) {
         return client.send(request, BodyHandlers.ofString());
     }
 
+    /** @param to as {@code /api/packages} */
+    HttpResponse<String> send(String to, String type, BodyPublisher body) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address + to))
+                .header("Content-Type", type)
+                .POST(body)
+                .build();
+        return client.send(request, BodyHandlers.ofString());
+    }
+
     /** @param to as {@code /api/brands/.../sources} */
     HttpResponse<String> upload(String to, String name, byte[] file) throws IOException, InterruptedException {
         String boundary = "between-the-parts";
-        HttpRequest request = HttpRequest.newBuilder(URI.create(address + to))
-                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
-                .POST(BodyPublishers.concat(
+        return send(
+                to,
+                "multipart/form-data; boundary=" + boundary,
+                BodyPublishers.concat(
                         BodyPublishers.ofString("--" + boundary
                                 + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name
                                 + "\"\r\n\r\n"),
                         BodyPublishers.ofByteArray(file),
-                        BodyPublishers.ofString("\r\n--" + boundary + "--\r\n")))
-                .build();
-        return client.send(request, BodyHandlers.ofString());
+                        BodyPublishers.ofString("\r\n--" + boundary + "--\r\n")));
     }
 
     /** Sends something, and a refusal ends the run. */
@@ -115,6 +124,11 @@ record Server(Process process, String address, HttpClient client) {
     /** @return path of a new brand */
     String brand(String name) throws IOException, InterruptedException {
         return "/api/brands/" + first(BRAND, answer("POST", "/api/brands", "{\"name\":\"" + name + "\"}"));
+    }
+
+    /** @return path of a copy of a brand */
+    String copy(String brand, String name) throws IOException, InterruptedException {
+        return "/api/brands/" + first(BRAND, answer("POST", brand + "/copy", "{\"name\":\"" + name + "\"}"));
     }
 
     /** @return path of the first brand on the shelf */

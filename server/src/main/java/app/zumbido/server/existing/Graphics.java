@@ -6,6 +6,7 @@ import app.zumbido.core.inspect.Findings;
 import app.zumbido.core.inspect.Frame;
 import app.zumbido.formats.image.BitmapFile;
 import app.zumbido.formats.image.PictureKind;
+import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.recolor.GraphicFile;
 import app.zumbido.formats.svg.SvgFile;
@@ -49,7 +50,11 @@ class Graphics {
     }
 
     private static int pixels(GraphicFile graphic) {
-        return graphic.kind().equals("svg") ? MEASURED_PIXELS : Math.max(1, graphic.width() * graphic.height());
+        return isDrawing(graphic) ? MEASURED_PIXELS : Math.max(1, graphic.width() * graphic.height());
+    }
+
+    private static boolean isDrawing(GraphicFile graphic) {
+        return graphic.kind().equals("svg");
     }
 
     static boolean isKind(String kind) {
@@ -92,11 +97,6 @@ class Graphics {
         }
     }
 
-    /** @return a drawing as a PNG file */
-    byte[] png(byte[] svg, int longSide) {
-        return workshop.run(new DrawnPng(svg, longSide));
-    }
-
     /** @throws app.zumbido.formats.image.UnreadableImageException if it is damaged or too large */
     GraphicFile read(byte[] content) {
         long pixels = SvgFile.isSvg(content) ? DRAWING_PIXELS : count(BitmapFile.inspect(content));
@@ -119,17 +119,21 @@ class Graphics {
         return new Findings(kind, Map.of(), List.of(), List.of(), List.of(), List.of());
     }
 
-    Pixels draw(ExistingFileRow row, int longSide) {
-        return draw(of(row), longSide);
+    /**
+     * @param longSide of the picture; pixels
+     * @return a PNG file
+     */
+    byte[] png(ExistingFileRow row, int longSide) {
+        GraphicFile graphic = of(row);
+        return isDrawing(graphic)
+                ? workshop.run(new DrawnPng(blobs.get(row.blob()), longSide))
+                : gate.pass(pixels(graphic), () -> PngImage.scaled(graphic.draw(longSide), longSide));
     }
 
-    /** @return what a graphic would look like in other colours */
-    Pixels recolored(GraphicFile graphic, Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide) {
-        boolean drawing = graphic.kind().equals("svg");
-        return gate.pass(drawing ? DRAWING_PIXELS : pixels(graphic), () -> graphic.drawn(mapping, marked, longSide));
-    }
-
-    Pixels draw(GraphicFile graphic, int longSide) {
-        return gate.pass((long) longSide * longSide, () -> graphic.draw(longSide));
+    /** @return what a graphic would look like in other colours, as a PNG file */
+    byte[] recolored(GraphicFile graphic, Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide) {
+        return isDrawing(graphic)
+                ? workshop.run(new DrawnPng(graphic.recolored(mapping, marked, Map.of()), longSide))
+                : gate.pass(pixels(graphic), () -> PngImage.scaled(graphic.drawn(mapping, marked, longSide), longSide));
     }
 }

@@ -3,7 +3,6 @@ package app.zumbido.server.existing;
 import app.zumbido.core.inspect.Findings;
 import app.zumbido.formats.existing.ExistingFile;
 import app.zumbido.formats.existing.FilePages;
-import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.server.source.DecodeGate;
 import app.zumbido.server.source.DrawnSlide;
@@ -71,7 +70,7 @@ class PagePictures {
             return known;
         }
         if (Graphics.isKind(row.kind())) {
-            DrawnPage made = new DrawnPage(PngImage.scaled(graphics.draw(row, GRAPHIC_SIDE), GRAPHIC_SIDE), List.of());
+            DrawnPage made = new DrawnPage(graphics.png(row, GRAPHIC_SIDE), List.of());
             drawn.put(page, made);
             return made;
         }

@@ -2,10 +2,8 @@ package app.zumbido.server.existing;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.image.Pixels;
 import app.zumbido.core.recolor.Deal;
 import app.zumbido.core.recolor.Graphic;
-import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.recolor.GraphicFile;
 import app.zumbido.server.existing.ExistingFileController.ExistingFileResponse;
 import app.zumbido.server.existing.RecolorWire.AreasResponse;
@@ -154,15 +152,10 @@ class RecolorController {
             }
         }
         ExistingFileRow row = files.find(id, fid);
-        Pixels drawn = recoloring.preview(row, becomes, MarkedFrameRequest.parse(marked), side);
-        return png(PngImage.scaled(drawn, side));
-    }
-
-    private static ResponseEntity<byte[]> png(byte[] content) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
                 .contentType(MediaType.IMAGE_PNG)
-                .body(content);
+                .body(recoloring.preview(row, becomes, MarkedFrameRequest.parse(marked), side));
     }
 
     /**

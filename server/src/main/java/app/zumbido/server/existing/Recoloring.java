@@ -2,12 +2,10 @@ package app.zumbido.server.existing;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.image.Pixels;
 import app.zumbido.core.inspect.Frame;
 import app.zumbido.core.recolor.ColorArea;
 import app.zumbido.core.recolor.Graphic;
 import app.zumbido.formats.css.CssProperties;
-import app.zumbido.formats.image.PngImage;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.recolor.GraphicFile;
 import java.util.HashMap;
@@ -52,8 +50,8 @@ class Recoloring {
         return names;
     }
 
-    /** @return what it would look like */
-    Pixels preview(ExistingFileRow row, Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide) {
+    /** @return what it would look like, as a PNG file */
+    byte[] preview(ExistingFileRow row, Map<Rgb, Rgb> mapping, List<Frame> marked, int longSide) {
         return graphics.recolored(paintable(row), mapping, marked, longSide);
     }
 
@@ -77,12 +75,12 @@ class Recoloring {
         GraphicFile graphic = graphics.of(row);
         int side = Math.max(graphic.width(), graphic.height());
         if (!graphic.kind().equals("svg")) {
-            return PngImage.scaled(graphics.draw(graphic, side), side);
+            return graphics.png(row, side);
         }
         if ((long) graphic.width() * scale * graphic.height() * scale > MOST_PIXELS) {
             throw ExistingFileException.pictureTooLarge(row.name(), scale, MOST_PIXELS);
         }
-        return graphics.png(files.content(row), side * scale);
+        return graphics.png(row, side * scale);
     }
 
     List<ExistingFileRow> set(ExistingFileRow row) {

@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/brands/{id}/sources/{sid}")
 class MagnifierController {
-    private final SourceService service;
+    private final SourcePixels pixels;
 
-    MagnifierController(SourceService service) {
-        this.service = service;
+    MagnifierController(SourcePixels pixels) {
+        this.pixels = pixels;
     }
 
     @GetMapping("/sample")
@@ -28,7 +28,7 @@ class MagnifierController {
             @RequestParam int x,
             @RequestParam int y,
             @RequestParam(defaultValue = "1") int area) {
-        return SampleResponse.of(service.sample(id, sid, new Place(x, y), square(area)));
+        return SampleResponse.of(pixels.sample(id, sid, new Place(x, y), square(area)));
     }
 
     /** The pixels around a place, as the magnifier shows them: the area that is averaged stands whole in them. */
@@ -42,7 +42,7 @@ class MagnifierController {
         int side = square(area).magnified();
         return new PatchResponse(
                 side,
-                service.patch(id, sid, new Place(x, y), side).stream()
+                pixels.patch(id, sid, new Place(x, y), side).stream()
                         .map(rgb -> rgb.map(Rgb::hex).orElse(""))
                         .toList());
     }

@@ -18,17 +18,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/brands/{id}/sources/{sid}/slides")
 class SlideController {
-    private final SourceService service;
+    private final SourceSlides slides;
     private final BrandKeeper keeper;
 
-    SlideController(SourceService service, BrandKeeper keeper) {
-        this.service = service;
+    SlideController(SourceSlides slides, BrandKeeper keeper) {
+        this.slides = slides;
         this.keeper = keeper;
     }
 
     @GetMapping
     SlidesResponse slides(@PathVariable UUID id, @PathVariable UUID sid) {
-        return new SlidesResponse(service.slides(id, sid));
+        return new SlidesResponse(slides.slides(id, sid));
     }
 
     /**
@@ -46,7 +46,7 @@ class SlideController {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
                 .contentType(MediaType.IMAGE_PNG)
-                .body(service.slide(id, sid, number, dress(worn == null ? id : worn, theme)));
+                .body(slides.slide(id, sid, number, dress(worn == null ? id : worn, theme)));
     }
 
     private Optional<Look> dress(UUID id, @Nullable UUID theme) {

@@ -51,9 +51,11 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api/brands/{id}")
 class SourceController {
     private final SourceService service;
+    private final SourcePixels pixels;
 
-    SourceController(SourceService service) {
+    SourceController(SourceService service, SourcePixels pixels) {
         this.service = service;
+        this.pixels = pixels;
     }
 
     @GetMapping("/sources")
@@ -107,7 +109,7 @@ class SourceController {
 
     @GetMapping(path = "/sources/{sid}/picture", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable UUID id, @PathVariable UUID sid) {
-        return unchanging(service.picture(id, sid));
+        return unchanging(pixels.picture(id, sid));
     }
 
     @GetMapping(path = "/sources/{sid}/region/{hex}", produces = MediaType.IMAGE_PNG_VALUE)
@@ -116,7 +118,7 @@ class SourceController {
             @PathVariable UUID sid,
             @PathVariable String hex,
             @RequestParam(required = false) @Nullable Reading reading) {
-        return unchanging(service.region(id, sid, Optional.ofNullable(reading), Given.color(hex)));
+        return unchanging(pixels.region(id, sid, Optional.ofNullable(reading), Given.color(hex)));
     }
 
     /** A source never changes, so what is made of it may be kept by the browser. */
@@ -155,7 +157,7 @@ class SourceController {
     @PostMapping("/sources/{sid}/contrast")
     WorstResponse judge(
             @PathVariable UUID id, @PathVariable UUID sid, @Valid @RequestBody TextOverPictureRequest request) {
-        return WorstResponse.of(service.worstPlace(
+        return WorstResponse.of(pixels.worstPlace(
                 id,
                 sid,
                 Optional.ofNullable(request.frame()).map(FrameRequest::frame),

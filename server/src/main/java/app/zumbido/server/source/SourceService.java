@@ -1,22 +1,14 @@
 package app.zumbido.server.source;
 
-import app.zumbido.core.brand.Look;
 import app.zumbido.core.brand.ThemeTaking;
 import app.zumbido.core.color.Rgb;
-import app.zumbido.core.contrast.Overlay;
-import app.zumbido.core.contrast.WorstPlace;
 import app.zumbido.core.extraction.Extraction;
 import app.zumbido.core.extraction.Place;
 import app.zumbido.core.extraction.Reading;
-import app.zumbido.core.extraction.Sample;
-import app.zumbido.core.extraction.SampleArea;
 import app.zumbido.core.image.Pixels;
 import app.zumbido.core.inspect.FoundTheme;
 import app.zumbido.core.inspect.Inventory;
 import app.zumbido.core.palette.Swatch;
-import app.zumbido.formats.image.PngImage;
-import app.zumbido.formats.ooxml.DrawnPage;
-import app.zumbido.formats.ooxml.SlidePictures;
 import app.zumbido.server.contrast.PicturesOnTheSheet;
 import app.zumbido.server.http.IfMatch;
 import app.zumbido.server.storage.BlobHolder;
@@ -25,12 +17,10 @@ import app.zumbido.server.storage.Ids;
 import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.KeptBrand;
-import app.zumbido.server.type.PicturedWords;
 import java.io.InputStream;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,16 +31,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
-/** Takes files in and reads colours out of them. Decoding happens here, outside every transaction. */
+/** Takes files in and reads colours out of them. Decoding happens outside every transaction. */
 @Service
-class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, BlobHolder {
-    /** Long side of the picture that the page shows; pixels. */
-    private static final int SHOWN_SIDE = 1600;
-    /** Long side of the mask of a region; pixels. */
-    private static final int MASK_SIDE = 480;
-    /** The kind of a source that has slides. */
-    private static final String DECK = "pptx";
-
+class SourceService implements SourceIntake, PicturesOnTheSheet, BlobHolder {
     private final SourceMapper sources;
     private final BrandKeeper keeper;
     private final BlobStore blobs;
@@ -219,56 +202,6 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
         return pictures.names(find(brandId, id));
     }
 
-    Rgb sample(UUID brandId, UUID id, Place place, SampleArea area) {
-        Pixels pixels = pictures.pixels(find(brandId, id));
-        if (!pixels.contains(place.x(), place.y())) {
-            throw new OutsidePictureException(
-                    "The picture has " + pixels.width() + " x " + pixels.height() + " pixels");
-        }
-        return Sample.take(pixels, place, area)
-                .orElseThrow(() -> new OutsidePictureException("The picture is transparent there"));
-    }
-
-    /**
-     * @param side odd
-     * @return so many pixels around a place, row by row; nothing where the picture ends or is transparent
-     */
-    List<Optional<Rgb>> patch(UUID brandId, UUID id, Place place, int side) {
-        Pixels pixels = pictures.pixels(find(brandId, id));
-        List<Optional<Rgb>> patch = new ArrayList<>();
-        for (int y = place.y() - side / 2; y <= place.y() + side / 2; y++) {
-            for (int x = place.x() - side / 2; x <= place.x() + side / 2; x++) {
-                patch.add(
-                        pixels.contains(x, y) && pixels.at(x, y) >>> 24 != 0
-                                ? Optional.of(Rgb.ofPacked(pixels.at(x, y)))
-                                : Optional.empty());
-            }
-        }
-        return patch;
-    }
-
-    /**
-     * @param frame of the text; nothing: it may stand anywhere
-     * @return where a text over the picture is hardest to read; what is transparent stands on white
-     */
-    WorstPlace.OnPicture worstPlace(
-            UUID brandId, UUID id, Optional<WorstPlace.Frame> frame, Optional<Overlay> overlay, Rgb text) {
-        Pixels picture = pictures.pixels(find(brandId, id));
-        if (frame.isEmpty()) {
-            return WorstPlace.on(picture, overlay, text);
-        }
-        if (!picture.contains(frame.get().x(), frame.get().y())) {
-            throw new OutsidePictureException(
-                    "The picture has " + picture.width() + " x " + picture.height() + " pixels");
-        }
-        return WorstPlace.on(picture, frame.get(), overlay, text);
-    }
-
-    /** @return our PNG of the picture, made small enough to be shown */
-    byte[] picture(UUID brandId, UUID id) {
-        return pictures.with(find(brandId, id), pixels -> PngImage.scaled(pixels, SHOWN_SIDE));
-    }
-
     @Override
     public void require(UUID brandId, UUID id) {
         SourceRow row = find(brandId, id);
@@ -277,60 +210,9 @@ class SourceService implements SourceIntake, PicturesOnTheSheet, PicturedWords, 
         }
     }
 
-    /** @return how many slides the deck has @throws WrongKindOfSourceException if it is none that slides are drawn of */
-    int slides(UUID brandId, UUID id) {
-        return SlidePictures.count(deck(brandId, id));
-    }
-
-    private byte[] deck(UUID brandId, UUID id) {
-        SourceRow row = find(brandId, id);
-        if (!row.kind().equals(DECK)) {
-            throw new WrongKindOfSourceException(row.name() + " is no presentation whose slides can be drawn");
-        }
-        return blobs.get(row.blob());
-    }
-
-    /**
-     * @param number 1 for the first
-     * @param dress nothing: as the deck is
-     * @return a PNG of the slide
-     */
-    byte[] slide(UUID brandId, UUID id, int number, Optional<Look> dress) {
-        byte[] deck = deck(brandId, id);
-        DrawnPage asItIs = pictures.slide(deck, number - 1)
-                .orElseThrow(() -> new OutsidePictureException("The deck has no slide " + number));
-        // What was drawn in time as it is, is drawn in time in other colours.
-        return dress.isEmpty()
-                ? asItIs.png()
-                : pictures.drawn(() -> SlidePictures.draw(deck, number - 1, dress))
-                        .orElseThrow();
-    }
-
-    /** @return a PNG that is opaque where the picture belongs to the colour */
-    byte[] region(UUID brandId, UUID id, Optional<Reading> reading, Rgb color) {
-        SourceRow row = find(brandId, id);
-        Pixels pixels = pictures.pixels(row);
-        double scale = Math.min(1, (double) MASK_SIDE / Math.max(pixels.width(), pixels.height()));
-        int width = Math.max(1, (int) Math.round(pixels.width() * scale));
-        int height = Math.max(1, (int) Math.round(pixels.height() * scale));
-        BitSet mask = pictures.extraction(row, reading)
-                .region(pixels, color, width, height)
-                .orElseThrow(() -> new OutsidePictureException("The picture does not propose " + color.hex()));
-        return PngImage.ofMask(mask, width, height);
-    }
-
     @Override
     public KeptBrand draft(UUID brandId, UUID sourceId, IfMatch ifMatch) {
         return drafts.draft(brandId, find(brandId, sourceId), ifMatch);
-    }
-
-    @Override
-    public Pixels part(UUID brandId, UUID id, int x, int y, int width, int height) {
-        Pixels whole = pictures.pixels(find(brandId, id));
-        if (x + width > whole.width() || y + height > whole.height()) {
-            throw new OutsidePictureException("That part reaches beyond the picture");
-        }
-        return whole.crop(x, y, width, height);
     }
 
     @Override

@@ -2,7 +2,6 @@ package app.zumbido.server.source;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.lenient;
@@ -14,100 +13,30 @@ import static org.mockito.Mockito.when;
 
 import app.zumbido.core.brand.Brand;
 import app.zumbido.core.brand.Change;
-import app.zumbido.core.brand.ThemeChange;
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.extraction.Place;
 import app.zumbido.core.extraction.SampleArea;
-import app.zumbido.core.palette.Palette;
-import app.zumbido.core.theme.PageGround;
-import app.zumbido.core.theme.Suggestion;
-import app.zumbido.core.theme.SuggestionPolicy;
-import app.zumbido.formats.delivery.Assets;
-import app.zumbido.formats.delivery.Order;
 import app.zumbido.formats.image.UnreadableImageException;
-import app.zumbido.formats.layouts.SlideSize;
-import app.zumbido.formats.office.slides.PresentationTemplate;
 import app.zumbido.server.TestPictures;
 import app.zumbido.server.http.IfMatch;
-import app.zumbido.server.storage.BlobStore;
-import app.zumbido.server.storage.Ids;
 import app.zumbido.server.storage.IncomingFile;
-import app.zumbido.server.trail.BrandKeeper;
 import app.zumbido.server.trail.UnknownBrandException;
-import app.zumbido.server.workshop.WorkshopHere;
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.ZoneOffset;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
-import javax.imageio.ImageIO;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
 import org.mockito.Mock;
-import org.mockito.junit.jupiter.MockitoExtension;
-import org.springframework.transaction.support.TransactionOperations;
 
-@ExtendWith(MockitoExtension.class)
-class SourceServiceTest {
-    private static final UUID BRAND = new UUID(1, 1);
-    private static final UUID SOURCE = new UUID(1, 2);
-    private static final String BLOB = "ab".repeat(32);
-    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-03-01T08:00:00Z"), ZoneOffset.UTC);
-
-    @Mock
-    private SourceMapper mapper;
-
-    @Mock
-    private BrandKeeper keeper;
-
-    @Mock
-    private BlobStore blobs;
-
+class SourceServiceTest extends SourceTest {
     @Mock
     private IncomingFile incoming;
-
-    private SourceService service;
-
-    @BeforeEach
-    void build() {
-        Pictures pictures = new Pictures(blobs, new DecodeGate(), new WorkshopHere());
-        Listings listings = new Listings(blobs);
-        Ids ids = new Ids(CLOCK);
-        Drafts drafts = new Drafts(mapper, keeper, pictures, listings, ids);
-        service = new SourceService(
-                mapper,
-                keeper,
-                blobs,
-                pictures,
-                listings,
-                drafts,
-                ids,
-                CLOCK,
-                TransactionOperations.withoutTransaction());
-    }
-
-    private void hold(byte[] file) {
-        when(mapper.find(BRAND, SOURCE))
-                .thenReturn(new SourceRow(
-                        SOURCE, BRAND, "logo.png", "png", 200, 100, null, null, null, BLOB, CLOCK.instant()));
-        when(blobs.get(BLOB)).thenReturn(file);
-    }
 
     /** The file comes in under that name. */
     private UUID add(String fileName, byte[] file, String blob) {
@@ -165,34 +94,6 @@ class SourceServiceTest {
         verifyNoInteractions(blobs);
     }
 
-    /** A large picture takes seconds, and somebody holds the magnifier over another one meanwhile. */
-    @Test
-    void looksIntoOnePictureWhileAnotherIsDecoded() throws Exception {
-        UUID slow = new UUID(7, 7);
-        when(mapper.find(BRAND, slow))
-                .thenReturn(new SourceRow(
-                        slow, BRAND, "slow.png", "png", 200, 100, null, null, null, "slow", CLOCK.instant()));
-        CountDownLatch begun = new CountDownLatch(1);
-        CountDownLatch goOn = new CountDownLatch(1);
-        when(blobs.get("slow")).thenAnswer(call -> {
-            begun.countDown();
-            goOn.await();
-            return TestPictures.logo();
-        });
-        hold(TestPictures.logo());
-        CompletableFuture<Rgb> waiting =
-                CompletableFuture.supplyAsync(() -> service.sample(BRAND, slow, new Place(30, 30), SampleArea.ONE));
-        try {
-            begun.await();
-            assertThat(service.sample(BRAND, SOURCE, new Place(30, 30), SampleArea.ONE))
-                    .isEqualTo(Rgb.ofHex("0B2A4A"));
-            assertThat(waiting).isNotDone();
-        } finally {
-            goOn.countDown();
-        }
-        assertThat(waiting.get()).isEqualTo(Rgb.ofHex("0B2A4A"));
-    }
-
     /** What was decoded to be checked is not read again. */
     @Test
     void aPictureThatHasComeInIsNotDecodedAgain() {
@@ -200,38 +101,9 @@ class SourceServiceTest {
         ArgumentCaptor<SourceRow> row = ArgumentCaptor.forClass(SourceRow.class);
         verify(mapper).insert(row.capture());
         when(mapper.find(BRAND, id)).thenReturn(row.getValue());
-        assertThat(service.sample(BRAND, id, new Place(30, 30), SampleArea.ONE)).isEqualTo(Rgb.ofHex("0B2A4A"));
-        verify(blobs, never()).get(any());
-    }
-
-    @Test
-    void decodesAPictureOnceForManyQuestions() {
-        hold(TestPictures.logo());
-        assertThat(service.sample(BRAND, SOURCE, new Place(30, 30), SampleArea.SEVEN))
+        assertThat(new SourcePixels(service, pictures).sample(BRAND, id, new Place(30, 30), SampleArea.ONE))
                 .isEqualTo(Rgb.ofHex("0B2A4A"));
-        assertThat(service.sample(BRAND, SOURCE, new Place(130, 50), SampleArea.ONE))
-                .isEqualTo(Rgb.ofHex("F2682A"));
-        verify(blobs).get(BLOB);
-    }
-
-    @Test
-    void showsThirteenByThirteenPixelsAndNothingBeyondTheEdge() {
-        hold(TestPictures.logo());
-        List<Optional<Rgb>> patch = service.patch(BRAND, SOURCE, new Place(0, 30), 13);
-        assertThat(patch).hasSize(13 * 13);
-        assertThat(patch.get(6 * 13 + 5)).isEmpty();
-        assertThat(patch.get(6 * 13 + 6)).isPresent();
-        assertThat(service.patch(BRAND, SOURCE, new Place(30, 30), 13).get(6 * 13 + 6))
-                .contains(Rgb.ofHex("0B2A4A"));
-    }
-
-    @Test
-    void refusesAPlaceOutsideOrWithNothingInIt() {
-        hold(TestPictures.nothing());
-        assertThatThrownBy(() -> service.sample(BRAND, SOURCE, new Place(200, 0), SampleArea.ONE))
-                .isInstanceOf(OutsidePictureException.class);
-        assertThatThrownBy(() -> service.sample(BRAND, SOURCE, new Place(5, 5), SampleArea.ONE))
-                .isInstanceOf(OutsidePictureException.class);
+        verify(blobs, never()).get(any());
     }
 
     @Test
@@ -266,26 +138,6 @@ class SourceServiceTest {
     }
 
     @Test
-    void letsALargePictureWaitForMemoryAndGoAlone() throws Exception {
-        DecodeGate gate = new DecodeGate(64L << 20);
-        AtomicInteger inside = new AtomicInteger();
-        AtomicInteger most = new AtomicInteger();
-        List<Thread> threads = new ArrayList<>();
-        for (int i = 0; i < 6; i++) {
-            threads.add(new Thread(() -> gate.pass(90_000_000, () -> {
-                most.accumulateAndGet(inside.incrementAndGet(), Math::max);
-                Thread.yield();
-                return inside.decrementAndGet();
-            })));
-        }
-        threads.forEach(Thread::start);
-        for (Thread thread : threads) {
-            thread.join();
-        }
-        assertThat(most).hasValue(1);
-    }
-
-    @Test
     void cutsAPartOutOfAPictureAsASourceOfItsOwn() {
         hold(TestPictures.logo());
         SourceRow crop = service.crop(BRAND, SOURCE, new Place(10, 20), 30, 40);
@@ -295,10 +147,18 @@ class SourceServiceTest {
         SourceRow inner = service.crop(BRAND, crop.id(), new Place(5, 5), 10, 10);
         assertThat(inner.cropX()).isEqualTo(15);
         assertThat(inner.cropY()).isEqualTo(25);
-        assertThat(service.sample(
-                        BRAND, crop.id(), new Place(0, 0), SampleArea.of(1).orElseThrow()))
-                .isEqualTo(service.sample(
-                        BRAND, SOURCE, new Place(10, 20), SampleArea.of(1).orElseThrow()));
+        assertThat(new SourcePixels(service, pictures)
+                        .sample(
+                                BRAND,
+                                crop.id(),
+                                new Place(0, 0),
+                                SampleArea.of(1).orElseThrow()))
+                .isEqualTo(new SourcePixels(service, pictures)
+                        .sample(
+                                BRAND,
+                                SOURCE,
+                                new Place(10, 20),
+                                SampleArea.of(1).orElseThrow()));
     }
 
     @Test
@@ -345,50 +205,5 @@ class SourceServiceTest {
         assertThat(service.names(BRAND, SOURCE))
                 .containsEntry(Rgb.ofHex("0F7C7A"), "Harbour teal")
                 .containsEntry(Rgb.ofHex("F2682A"), "Buoy orange");
-    }
-
-    private void holdDeck(byte[] deck) {
-        when(mapper.find(BRAND, SOURCE))
-                .thenReturn(new SourceRow(
-                        SOURCE, BRAND, "deck.pptx", "pptx", null, null, null, null, null, BLOB, CLOCK.instant()));
-        when(blobs.get(BLOB)).thenReturn(deck);
-    }
-
-    @Test
-    void drawsSlidesOfADeck() throws IOException {
-        UUID theme = new UUID(1, 9);
-        Brand brand = Brand.begin(BRAND, "Ostrel Ferries", Optional.empty(), theme)
-                .apply(new ThemeChange.ApplySuggestion(theme, SuggestionPolicy.USUAL, Suggestion.from(Palette.EMPTY)));
-        ByteArrayOutputStream deck = new ByteArrayOutputStream();
-        new PresentationTemplate(SlideSize.WIDE).write(Order.of(brand.look(), Assets.NONE), deck);
-        holdDeck(deck.toByteArray());
-        assertThat(service.slides(BRAND, SOURCE)).isEqualTo(1);
-        byte[] plain = service.slide(BRAND, SOURCE, 1, Optional.empty());
-        BufferedImage image = ImageIO.read(new ByteArrayInputStream(plain));
-        assertThat((double) image.getWidth() / image.getHeight()).isCloseTo(16.0 / 9, within(0.01));
-        Brand dark = brand.apply(new ThemeChange.SetGround(theme, PageGround.DARK));
-        assertThat(service.slide(BRAND, SOURCE, 1, Optional.of(dark.look()))).isNotEqualTo(plain);
-        assertThatThrownBy(() -> service.slide(BRAND, SOURCE, 2, Optional.empty()))
-                .isInstanceOf(OutsidePictureException.class)
-                .hasMessageContaining("no slide 2");
-    }
-
-    @Test
-    void drawsNoSlidesOfAnythingElse() {
-        when(mapper.find(BRAND, SOURCE))
-                .thenReturn(new SourceRow(
-                        SOURCE, BRAND, "logo.png", "png", 200, 100, null, null, null, BLOB, CLOCK.instant()));
-        assertThatThrownBy(() -> service.slides(BRAND, SOURCE))
-                .isInstanceOf(WrongKindOfSourceException.class)
-                .hasMessageContaining("logo.png");
-        verifyNoInteractions(blobs);
-    }
-
-    @Test
-    void saysThatADamagedDeckCannotBeDrawn() {
-        holdDeck("This is no deck.".getBytes(StandardCharsets.UTF_8));
-        assertThatThrownBy(() -> service.slide(BRAND, SOURCE, 1, Optional.empty()))
-                .isInstanceOf(UnreadableImageException.class)
-                .hasMessageContaining("cannot be drawn");
     }
 }

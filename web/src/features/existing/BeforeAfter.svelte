@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Dress, DressWishes } from '../../api/addresses';
   import type { ExistingFile } from '../../api/types';
-  import PagePair from './PagePair.svelte';
+  import PagePair, { WIDE } from './PagePair.svelte';
 
   /** Some pages as they are and as they would be. */
   interface Props {
@@ -12,11 +12,12 @@
   }
 
   const { file, worn, wishes, pages }: Props = $props();
+  let ratio = $state(WIDE);
 </script>
 
 <section aria-label="Before and after">
   {#each pages as page (page)}
-    <PagePair {file} {worn} {wishes} {page} />
+    <PagePair {file} {worn} {wishes} {page} bind:ratio />
   {/each}
 </section>
 

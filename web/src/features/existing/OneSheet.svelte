@@ -3,7 +3,7 @@
   import type { ExistingFile } from '../../api/types';
   import Button from '../../ui/Button.svelte';
   import FullDialog from '../../ui/FullDialog.svelte';
-  import PagePair from './PagePair.svelte';
+  import PagePair, { WIDE } from './PagePair.svelte';
 
   /** All pages before and after on one sheet. */
   interface Props {
@@ -14,6 +14,7 @@
   }
 
   const { file, worn, wishes, onclose }: Props = $props();
+  let ratio = $state(WIDE);
   const pages = $derived(Array.from({ length: file.pages }, (unused, place) => place + 1));
 </script>
 
@@ -24,7 +25,7 @@
   </header>
   <div>
     {#each pages as page (page)}
-      <PagePair {file} {worn} {wishes} {page} />
+      <PagePair {file} {worn} {wishes} {page} bind:ratio />
     {/each}
   </div>
 </FullDialog>

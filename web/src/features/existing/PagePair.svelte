@@ -1,3 +1,8 @@
+<script module lang="ts">
+  /** Width over height of a page before one has come. */
+  export const WIDE = 16 / 9;
+</script>
+
 <script lang="ts">
   import { dressedPageOf, filePageOf, type Dress, type DressWishes } from '../../api/addresses';
   import type { ExistingFile } from '../../api/types';
@@ -7,14 +12,34 @@
     worn: Dress;
     wishes: DressWishes;
     page: number;
+    /** Width over height, as the first page shows that has come; all pages of a file are of one size. */
+    ratio: number;
   }
 
-  const { file, worn, wishes, page }: Props = $props();
+  let { file, worn, wishes, page, ratio = $bindable() }: Props = $props();
+
+  function came({ currentTarget }: Event & { currentTarget: EventTarget & Element }): void {
+    if (currentTarget instanceof HTMLImageElement) {
+      ratio = currentTarget.naturalWidth / currentTarget.naturalHeight;
+    }
+  }
 </script>
 
 <figure>
-  <img src={filePageOf(worn.brand, file.id, page)} alt="Page {page} as it is" loading="lazy" />
-  <img src={dressedPageOf(worn, file.id, page, wishes)} alt="Page {page} dressed" loading="lazy" />
+  <img
+    src={filePageOf(worn.brand, file.id, page)}
+    alt="Page {page} as it is"
+    loading="lazy"
+    style:aspect-ratio={ratio}
+    onload={came}
+  />
+  <img
+    src={dressedPageOf(worn, file.id, page, wishes)}
+    alt="Page {page} dressed"
+    loading="lazy"
+    style:aspect-ratio={ratio}
+    onload={came}
+  />
   <figcaption><b>{page}</b> as it is, and dressed</figcaption>
 </figure>
 
@@ -27,9 +52,9 @@
 
   img {
     width: 100%;
-    min-height: 100px;
     outline: 1px solid var(--hair);
-    background: var(--paper);
+    /* Seen until the page is drawn. */
+    background: var(--hatch);
   }
 
   figcaption {

@@ -157,7 +157,8 @@
   }
 
   .fails {
-    background: var(--hatch);
+    padding-left: 13px;
+    background: var(--hatch) left / 7px 100% no-repeat;
     color: var(--ink);
     font-weight: 700;
   }

@@ -161,8 +161,8 @@
   }
 
   .weaker {
-    padding: 0 2px;
-    background: var(--hatch);
+    padding-left: 11px;
+    background: var(--hatch) left / 7px 100% no-repeat;
     color: var(--ink);
     white-space: normal;
   }

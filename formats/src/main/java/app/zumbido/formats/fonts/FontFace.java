@@ -122,6 +122,11 @@ public final class FontFace {
         return os2 == null ? Embedding.PRINT : Embedding.ofFsType(os2.getFsType());
     }
 
+    /** @return of the file that it is from; bytes */
+    public long fileSize() {
+        return font.getOriginalDataSize();
+    }
+
     public boolean isVariable() {
         return font.getTableMap().containsKey("fvar");
     }

@@ -29,7 +29,7 @@ import org.springframework.stereotype.Component;
 class Graphics {
     private static final Set<String> KINDS = Set.of("svg", "png", "jpeg", "gif", "bmp", "webp");
     /** Of all that are open together. */
-    private static final long MOST_PIXELS = Math.min(24_000_000, HeapShare.bytes(0.08) / Integer.BYTES);
+    private static final long MOST_PIXELS = Math.min(24_000_000, HeapShare.bytes(0.05) / Integer.BYTES);
     /** What a drawing takes while it is measured and drawn. */
     private static final int DRAWING_PIXELS = 2_000_000;
     /** What is left of it afterwards: a grid of its areas, and its text. */

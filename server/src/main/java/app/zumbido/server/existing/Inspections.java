@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Inspections {
     /** Of all together; a use takes about a kilobyte. */
-    private static final long MOST_USES = Math.min(60_000, HeapShare.bytes(0.06) / 1_000);
+    private static final long MOST_USES = Math.min(60_000, HeapShare.bytes(0.04) / 1_000);
 
     private final BlobStore blobs;
     private final DecodeGate gate;

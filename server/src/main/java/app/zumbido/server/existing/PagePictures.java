@@ -19,8 +19,8 @@ import org.springframework.stereotype.Component;
 /** Pages of files as pictures, as they are and as they would be; made when asked for and kept for a while. */
 @Component
 class PagePictures {
-    private static final long MOST_PICTURES = Math.min(64L << 20, HeapShare.bytes(0.05));
-    private static final long MOST_CHANGED = Math.min(64L << 20, HeapShare.bytes(0.05));
+    private static final long MOST_PICTURES = Math.min(64L << 20, HeapShare.bytes(0.03));
+    private static final long MOST_CHANGED = Math.min(64L << 20, HeapShare.bytes(0.03));
     /** What a page with its pictures takes while it is drawn, by and large. */
     private static final long DRAWN_PIXELS = 8_000_000;
     /** The longer side of the picture of a graphic; pixels. */

@@ -21,6 +21,7 @@ import app.zumbido.formats.logos.LogoDrawing;
 import app.zumbido.formats.logos.Outlines;
 import app.zumbido.server.http.ApiException;
 import app.zumbido.server.type.SetFaces;
+import app.zumbido.server.workshop.HeapShare;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
@@ -34,7 +35,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class BrandLogos {
     private static final long MOST_DRAWN = 400;
-    private static final long MOST_PAINTED = 32_000_000;
+    private static final long MOST_PAINTED = Math.min(32_000_000, HeapShare.bytes(0.03));
 
     private final LogoSources sources;
     private final SetFaces faces;

@@ -22,7 +22,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Pictures {
     /** One picture at the limit, or many ordinary ones, where there is so much memory. */
-    private static final long MOST_PIXELS = Math.min(BitmapFile.MOST_PIXELS, HeapShare.bytes(0.2) / Integer.BYTES);
+    private static final long MOST_PIXELS = Math.min(BitmapFile.MOST_PIXELS, HeapShare.bytes(0.12) / Integer.BYTES);
 
     private static final long MOST_EXTRACTIONS = 64;
     /** What a slide with its pictures takes while it is drawn, by and large. */

@@ -14,6 +14,7 @@ import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.storage.Ids;
 import app.zumbido.server.storage.IncomingFile;
 import app.zumbido.server.trail.BrandKeeper;
+import app.zumbido.server.workshop.HeapShare;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.InputStream;
@@ -34,8 +35,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 class Fonts implements BlobHolder, BrandFonts {
     private static final int LONGEST_FILE_NAME = 255;
-    /** Files of fonts that are held read. */
-    private static final int MOST_HELD = 40;
+    /** Of all that are held read together; bytes. */
+    private static final long MOST_HELD = HeapShare.bytes(0.06);
+    /** How many times its file a font takes in memory; measured on those that ship. */
+    private static final long READ = 5;
     /** Weights so near to each other are the same style of a family. */
     private static final int SAME_STYLE = 100;
 
@@ -47,7 +50,7 @@ class Fonts implements BlobHolder, BrandFonts {
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final Cache<String, List<FontFace>> read =
-            Caffeine.newBuilder().maximumSize(MOST_HELD).build();
+            Caffeine.newBuilder().maximumWeight(MOST_HELD).weigher(Fonts::held).build();
 
     Fonts(
             FontMapper mapper,
@@ -64,6 +67,11 @@ class Fonts implements BlobHolder, BrandFonts {
         this.ids = ids;
         this.clock = clock;
         this.transaction = transaction;
+    }
+
+    private static int held(String blob, List<FontFace> faces) {
+        long bytes = faces.stream().mapToLong(FontFace::fileSize).max().orElse(0);
+        return (int) Math.min(Integer.MAX_VALUE, READ * bytes);
     }
 
     /**

@@ -1,6 +1,9 @@
 package app.zumbido.server.workshop;
 
-/** How much of the memory each of those who keep something may take, so that all together fit however small it is. */
+/**
+ * How much of the memory each of those who keep something may take. All together they may keep no more than a good third of
+ * it: what stands there always takes a quarter of the smallest that is meant to do, 512 MB, and what is done needs the rest.
+ */
 public final class HeapShare {
     private HeapShare() {}
 

@@ -64,10 +64,13 @@ final class WorkerCommand {
                 // Tasks are short: compiling them for speed took more of a processor than it saved; measured on slides.
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+ExitOnOutOfMemoryError",
+                // Standard output is for answers; what Java itself has to say would stand in the midst of them.
+                "-Xlog:disable",
+                "-XX:+DisplayVMOutputToStderr",
                 "-Djava.awt.headless=true"));
         // An archive of loaded classes holds for the same class path, which makes starting a matter of half a second.
         ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
-                .filter(argument -> argument.startsWith("-XX:SharedArchiveFile") || argument.startsWith("-Xlog:cds"))
+                .filter(argument -> argument.startsWith("-XX:SharedArchiveFile"))
                 .forEach(command::add);
         String classes = System.getProperty("java.class.path");
         if (unpacksItself(classes)) {

@@ -12,7 +12,7 @@
     worn: Dress;
     wishes: DressWishes;
     page: number;
-    /** Width over height, as the first page shows that has come; all pages of a file are of one size. */
+    /** Width over height of the last page that has come: what the next will most likely have. */
     ratio: number;
   }
 
@@ -30,14 +30,14 @@
     src={filePageOf(worn.brand, file.id, page)}
     alt="Page {page} as it is"
     loading="lazy"
-    style:aspect-ratio={ratio}
+    style:aspect-ratio="auto {ratio}"
     onload={came}
   />
   <img
     src={dressedPageOf(worn, file.id, page, wishes)}
     alt="Page {page} dressed"
     loading="lazy"
-    style:aspect-ratio={ratio}
+    style:aspect-ratio="auto {ratio}"
     onload={came}
   />
   <figcaption><b>{page}</b> as it is, and dressed</figcaption>

@@ -22,6 +22,17 @@ final class WholeFiles {
     /** ImageIO writes none. Made with cwebp -lossless, as the test beside it says. */
     private static final Path WEBP = Path.of("formats/src/test/resources/app/zumbido/formats/image/blocks.webp");
 
+    /** Kinds, and what their files are called; in a fixed order, so that a seed gives the same files again. */
+    private static final List<Map.Entry<String, String>> DELIVERIES = List.of(
+            Map.entry("svg", "sheet.svg"),
+            Map.entry("guide-pdf", "guide.pdf"),
+            Map.entry("presentation-wide", "deck.pptx"),
+            Map.entry("document", "letter.docx"),
+            Map.entry("workbook", "sheet.xlsx"),
+            Map.entry("odf-presentation", "deck.odp"),
+            Map.entry("css", "colors.css"),
+            Map.entry("tokens", "colors.json"));
+
     private static final List<Question> OF_SOURCE = List.of(
             Question.get("/picture"),
             Question.get("/proposals"),
@@ -74,16 +85,7 @@ final class WholeFiles {
         files.put("artwork.gif", written(artwork, "gif"));
         files.put("artwork.bmp", written(artwork, "bmp"));
         files.put("blocks.webp", Files.readAllBytes(WEBP));
-        Map<String, String> deliveries = new LinkedHashMap<>(Map.of(
-                "svg", "sheet.svg",
-                "guide-pdf", "guide.pdf",
-                "presentation-wide", "deck.pptx",
-                "document", "letter.docx",
-                "workbook", "sheet.xlsx",
-                "odf-presentation", "deck.odp",
-                "css", "colors.css",
-                "tokens", "colors.json"));
-        for (Map.Entry<String, String> delivery : deliveries.entrySet()) {
+        for (Map.Entry<String, String> delivery : DELIVERIES) {
             files.put(delivery.getValue(), bytes(demo + "/deliveries/" + delivery.getKey()));
         }
         List<WholeFile> all = new ArrayList<>();

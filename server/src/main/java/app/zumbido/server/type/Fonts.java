@@ -36,7 +36,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 class Fonts implements BlobHolder, BrandFonts {
     private static final int LONGEST_FILE_NAME = 255;
     /** Of all that are held read together; bytes. */
-    private static final long MOST_HELD = HeapShare.bytes(0.06);
+    private static final long MOST_HELD = Math.min(Integer.MAX_VALUE, HeapShare.bytes(0.06));
     /** How many times its file a font takes in memory; measured on those that ship. */
     private static final long READ = 5;
     /** Weights so near to each other are the same style of a family. */
@@ -69,9 +69,10 @@ class Fonts implements BlobHolder, BrandFonts {
         this.transaction = transaction;
     }
 
+    /** One that is larger than all together may be is held all the same, alone. */
     private static int held(String blob, List<FontFace> faces) {
         long bytes = faces.stream().mapToLong(FontFace::fileSize).max().orElse(0);
-        return (int) Math.min(Integer.MAX_VALUE, READ * bytes);
+        return (int) Math.min(MOST_HELD, READ * bytes);
     }
 
     /**

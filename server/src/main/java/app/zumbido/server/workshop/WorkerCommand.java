@@ -27,7 +27,12 @@ final class WorkerCommand {
 
     /** @param onItsWay where the folders of workers lie */
     WorkerCommand(String mainClass, Path onItsWay) {
-        this.command = command(mainClass);
+        this(mainClass, onItsWay, archiveOfClasses());
+    }
+
+    /** @param options of Java, besides those that every worker has */
+    WorkerCommand(String mainClass, Path onItsWay, List<String> options) {
+        this.command = command(mainClass, options);
         this.onItsWay = onItsWay;
     }
 
@@ -56,7 +61,14 @@ final class WorkerCommand {
         }
     }
 
-    private static List<String> command(String mainClass) {
+    /** An archive of loaded classes holds for the same class path, which makes starting a matter of half a second. */
+    private static List<String> archiveOfClasses() {
+        return ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
+                .filter(argument -> argument.startsWith("-XX:SharedArchiveFile"))
+                .toList();
+    }
+
+    private static List<String> command(String mainClass, List<String> options) {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 HEAP,
@@ -68,10 +80,7 @@ final class WorkerCommand {
                 "-Xlog:disable",
                 "-XX:+DisplayVMOutputToStderr",
                 "-Djava.awt.headless=true"));
-        // An archive of loaded classes holds for the same class path, which makes starting a matter of half a second.
-        ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
-                .filter(argument -> argument.startsWith("-XX:SharedArchiveFile"))
-                .forEach(command::add);
+        command.addAll(options);
         String classes = System.getProperty("java.class.path");
         if (unpacksItself(classes)) {
             command.addAll(List.of("-jar", classes));

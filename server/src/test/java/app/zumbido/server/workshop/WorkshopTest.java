@@ -158,6 +158,15 @@ class WorkshopTest {
         assertThat(workshop.run(new Sum(1, 1))).isEqualTo(2);
     }
 
+    /** Where there are no large pages Java says so, on standard output. */
+    @Test
+    void whatJavaItselfHasToSayDoesNotStandInAnswers() throws IOException {
+        Worker worker = Worker.start(
+                new WorkerCommand(ZumbidoApplication.class.getName(), onItsWay, List.of("-XX:+UseLargePages")));
+        assertThat(worker.ask(new Sum(2, 3))).isEqualTo(new Outcome.Done(5));
+        worker.stop();
+    }
+
     @Test
     void whatAWorkerPutsOnTheDiskGoesWithIt() {
         Path left = Path.of(workshop.run(new Littering()));

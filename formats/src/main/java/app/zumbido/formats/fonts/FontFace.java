@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.apache.fontbox.cff.CFFCIDFont;
+import org.apache.fontbox.cff.CFFFont;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.GlyphData;
 import org.apache.fontbox.ttf.GlyphDescription;
@@ -300,7 +302,10 @@ public final class FontFace {
 
     private Path2D drawn(int glyph) throws IOException {
         if (font instanceof OpenTypeFont open && open.isPostScript()) {
-            return open.getCFF().getFont().getType2CharString(glyph).getPath();
+            CFFFont letters = open.getCFF().getFont();
+            // Fonts of ideographs number their letters otherwise than the file does.
+            int number = letters instanceof CFFCIDFont ? letters.getCharset().getCIDForGID(glyph) : glyph;
+            return letters.getType2CharString(number).getPath();
         }
         GlyphData data = font.getGlyph().getGlyph(glyph);
         if (data == null) {
@@ -312,7 +317,12 @@ public final class FontFace {
     }
 
     /** A font with a damaged letter is refused as a whole, not when somebody types it. */
-    FontFace requireDrawable() {
+    FontFace requireDrawable() throws IOException {
+        if (font instanceof OpenTypeFont open && open.isPostScript()) {
+            CharstringSteps.check(open.getCFF().getFont());
+        } else {
+            ComposedLetters.check(font);
+        }
         IntStream.rangeClosed(' ', LAST_LATIN).filter(this::has).forEach(this::outline);
         return this;
     }

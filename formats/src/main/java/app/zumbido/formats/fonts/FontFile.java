@@ -57,7 +57,9 @@ public final class FontFile {
         }
         return Bounded.run(() -> {
             List<FontFace> faces = kind == COLLECTION ? collection(bytes) : List.of(single(bytes, kind));
-            faces.forEach(FontFace::requireDrawable);
+            for (FontFace face : faces) {
+                face.requireDrawable();
+            }
             return faces;
         });
     }

@@ -23,7 +23,7 @@ public final class UnreadableFontException extends RuntimeException {
         this.reason = reason;
     }
 
-    UnreadableFontException(Reason reason, String message) {
+    public UnreadableFontException(Reason reason, String message) {
         this(reason, message, null);
     }
 

@@ -46,6 +46,7 @@ class Fonts implements BlobHolder, BrandFonts {
     private final ShippedMeasures shipped;
     private final BrandKeeper keeper;
     private final BlobStore blobs;
+    private final FontTrial trial;
     private final Ids ids;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -57,6 +58,7 @@ class Fonts implements BlobHolder, BrandFonts {
             ShippedMeasures shipped,
             BrandKeeper keeper,
             BlobStore blobs,
+            FontTrial trial,
             Ids ids,
             Clock clock,
             TransactionTemplate transaction) {
@@ -64,6 +66,7 @@ class Fonts implements BlobHolder, BrandFonts {
         this.shipped = shipped;
         this.keeper = keeper;
         this.blobs = blobs;
+        this.trial = trial;
         this.ids = ids;
         this.clock = clock;
         this.transaction = transaction;
@@ -85,7 +88,7 @@ class Fonts implements BlobHolder, BrandFonts {
             keeper.require(brandId);
         }
         try (IncomingFile file = blobs.receive(content)) {
-            List<FontFace> faces = FontFile.read(file.content());
+            List<FontFace> faces = trial.read(file.content());
             file.keep();
             read.put(file.name(), faces);
             String name = fileName.isBlank() ? "font" : fileName.strip();
@@ -120,7 +123,7 @@ class Fonts implements BlobHolder, BrandFonts {
 
     @Override
     public FontRow ready(String blob, int face, String fileName) {
-        List<FontFace> faces = FontFile.read(blobs.get(blob));
+        List<FontFace> faces = trial.read(blobs.get(blob));
         if (face < 0 || face >= faces.size()) {
             throw UnreadableFontException.noSuchFace(face);
         }

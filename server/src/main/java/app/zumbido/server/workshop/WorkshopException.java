@@ -12,8 +12,11 @@ public class WorkshopException extends ApiException {
             new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "too-much-work", "Takes too much to draw");
     private static final Problem BUSY = new Problem(HttpStatus.SERVICE_UNAVAILABLE, "busy", "Busy");
 
+    private final transient Problem problem;
+
     private WorkshopException(Problem problem, String detail) {
         super(problem, detail);
+        this.problem = problem;
     }
 
     static WorkshopException tooLong(long seconds) {
@@ -28,6 +31,11 @@ public class WorkshopException extends ApiException {
         return new WorkshopException(
                 TOO_MUCH_WORK,
                 "Drawing it takes too much memory. Make the pictures in it smaller, or export it as PNG, and take that in");
+    }
+
+    /** Whether it is the file that took too much, and not the others that are being worked on. */
+    public boolean isOfTheFile() {
+        return problem == TOO_MUCH_WORK;
     }
 
     /** Whoever asks again a little later is served. */

@@ -13,6 +13,9 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 
 /** Follows what a page paints and notes the colours of its paths; pictures and lettering say nothing here. */
 final class PagePaints extends PDFGraphicsStreamEngine {
+    /** No drawing means so many colours; what comes after is read from the drawn page alone. */
+    private static final int MOST = 1_000;
+
     private final Set<Rgb> paints = new LinkedHashSet<>();
     private Point2D current = new Point2D.Float();
 
@@ -28,7 +31,7 @@ final class PagePaints extends PDFGraphicsStreamEngine {
 
     private void note(PDColor color) throws IOException {
         // A pattern has no colour of its own.
-        if (!color.isPattern()) {
+        if (!color.isPattern() && paints.size() < MOST) {
             paints.add(Rgb.ofPacked(color.toRGB()));
         }
     }

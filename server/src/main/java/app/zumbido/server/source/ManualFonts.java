@@ -1,8 +1,6 @@
 package app.zumbido.server.source;
 
 import app.zumbido.core.type.NamedFonts;
-import app.zumbido.formats.fonts.KnownFamilies;
-import app.zumbido.formats.pdf.PdfFile;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.workshop.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -37,10 +35,9 @@ class ManualFonts {
     }
 
     private Optional<NamedFonts.Pair> read(String blob) {
-        byte[] content = blobs.get(blob);
-        // What takes for ever takes it elsewhere, and is not begun here.
-        workshop.run(new ReadManual(content));
-        PdfFile manual = PdfFile.read(content);
-        return NamedFonts.of(manual.text().lines().toList(), manual.setIn(), KnownFamilies.names());
+        ReadManual.Meant meant = workshop.run(new ReadManual(blobs.get(blob)));
+        return meant.heading() == null || meant.body() == null
+                ? Optional.empty()
+                : Optional.of(new NamedFonts.Pair(meant.heading(), meant.body()));
     }
 }

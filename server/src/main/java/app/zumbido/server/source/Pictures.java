@@ -126,7 +126,11 @@ class Pictures {
     /** @throws WrongKindOfSourceException if the file shows none */
     private SourceFile.Picture file(SourceRow row) {
         requirePicture(row);
-        return picture(blobs.get(row.blob()), row.part());
+        byte[] content = blobs.get(row.blob());
+        SourceFile.Picture picture = picture(content, row.part());
+        return picture instanceof SourceFile.Page page
+                ? page.readBy(() -> workshop.run(new ReadPage(content, row.part())))
+                : picture;
     }
 
     private static void requirePicture(SourceRow row) {

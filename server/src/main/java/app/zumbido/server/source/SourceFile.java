@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -62,7 +63,7 @@ sealed interface SourceFile {
         if (PdfFile.isPdf(file)) {
             PdfFile pdf = PdfFile.read(file);
             return IntStream.range(0, pdf.pages().size())
-                    .mapToObj(page -> (SourceFile) new Page(pdf, page))
+                    .mapToObj(page -> (SourceFile) new Page(pdf, page, () -> ReadPage.of(pdf, page)))
                     .toList();
         }
         if (SvgFile.isSvg(file)) {
@@ -121,12 +122,15 @@ sealed interface SourceFile {
      * One page of a manual.
      *
      * @param page 0 first
+     * @param read how what it says is read, when it is asked
      */
-    record Page(PdfFile pdf, int page) implements Picture {
+    record Page(PdfFile pdf, int page, Supplier<PageSays> read) implements Picture {
         /** A painted colour so near to a code on the page is that code, as its profile makes it; ΔE00. */
         private static final double SAME = 5;
         /** Paper and one more colour may be a frame around a scan, and then only what can be seen counts. */
         private static final int LEAST_PAINTS = 2;
+        /** No manual gives so many on a page. */
+        private static final int MOST_CODES = 1_000;
         /** What the pages are drawn on. */
         private static final Rgb PAPER = Rgb.WHITE;
 
@@ -150,27 +154,32 @@ sealed interface SourceFile {
             return pdf.draw(page);
         }
 
-        private List<FoundCode> codes() {
-            return codesIn(pdf.text(page));
+        Page readBy(Supplier<PageSays> other) {
+            return new Page(pdf, page, other);
         }
 
         /** The codes in the text of the page, and what its paths are painted with. */
         @Override
         public Extraction extract(Pixels pixels, Optional<Reading> reading) {
-            Set<Rgb> codes =
-                    codes().stream().map(FoundCode::color).collect(Collectors.toCollection(LinkedHashSet::new));
-            Set<Rgb> paints = new LinkedHashSet<>(pdf.paints(page));
+            if (reading.isPresent()) {
+                return Picture.super.extract(pixels, reading);
+            }
+            PageSays says = read.get();
+            Set<Rgb> codes = codesIn(says.text()).stream()
+                    .map(FoundCode::color)
+                    .distinct()
+                    .limit(MOST_CODES)
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
+            Set<Rgb> paints = new LinkedHashSet<>(says.paints());
             paints.removeIf(paint -> codes.stream().anyMatch(code -> Difference.between(code, paint) <= SAME));
             paints.add(PAPER);
             boolean saysItself = !codes.isEmpty() || paints.size() > LEAST_PAINTS;
-            return saysItself && reading.isEmpty()
-                    ? Extraction.among(pixels, paints, codes)
-                    : Picture.super.extract(pixels, reading);
+            return saysItself ? Extraction.among(pixels, paints, codes) : Picture.super.extract(pixels, reading);
         }
 
         @Override
         public Map<Rgb, String> names() {
-            return namesOf(codes());
+            return namesOf(codesIn(read.get().text()));
         }
     }
 

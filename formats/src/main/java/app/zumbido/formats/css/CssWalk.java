@@ -8,6 +8,8 @@ import app.zumbido.core.inspect.Spot;
 import app.zumbido.core.inspect.Use;
 import app.zumbido.core.inspect.Uses;
 import app.zumbido.formats.css.CssColors.Value;
+import app.zumbido.formats.image.UnreadableImageException;
+import app.zumbido.formats.image.UnreadableImageException.Reason;
 import com.helger.css.decl.CSSDeclaration;
 import com.helger.css.decl.CSSKeyframesBlock;
 import com.helger.css.decl.CSSStyleRule;
@@ -15,7 +17,9 @@ import com.helger.css.decl.visit.CSSVisitor;
 import com.helger.css.decl.visit.DefaultCSSVisitor;
 import com.helger.css.writer.CSSWriterSettings;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -24,7 +28,13 @@ import java.util.OptionalInt;
  * pages it will be used on.
  */
 public final class CssWalk {
+    /** Style attributes that differ; reading each takes as long as a thousand letters. */
+    private static final int MOST_PARSED = 20_000;
+
     private final CssColors colors = new CssColors();
+    /** Pages and drawings say the same over and over. */
+    private final Map<String, List<CSSDeclaration>> parsed = new HashMap<>();
+
     private final List<Written> written = new ArrayList<>();
 
     /**
@@ -54,8 +64,22 @@ public final class CssWalk {
     /** @param thing what wears it */
     public void addDeclarations(String thing, String text, String part, OptionalInt base) {
         CssPiece piece = new CssPiece(text, part, base);
-        CssReading.declarations(piece.forParser())
-                .ifPresent(list -> written.add(new Block(thing, list.getAllDeclarations(), piece)));
+        List<CSSDeclaration> declarations = parsed.computeIfAbsent(piece.forParser(), CssWalk::declarations);
+        if (parsed.size() > MOST_PARSED) {
+            throw new UnreadableImageException(
+                    Reason.TOO_LARGE,
+                    "The file has more than " + MOST_PARSED
+                            + " different style attributes; take it apart and try each part");
+        }
+        if (!declarations.isEmpty()) {
+            written.add(new Block(thing, declarations, piece));
+        }
+    }
+
+    private static List<CSSDeclaration> declarations(String text) {
+        return CssReading.declarations(text)
+                .<List<CSSDeclaration>>map(list -> List.copyOf(list.getAllDeclarations()))
+                .orElse(List.of());
     }
 
     /** @param value of an attribute that stands for a property, as in drawings */

@@ -11,6 +11,7 @@ import app.zumbido.formats.ooxml.OfficeFile;
 import app.zumbido.formats.uses.Changes;
 import app.zumbido.formats.uses.ColoredFile;
 import app.zumbido.formats.uses.MendableFile;
+import app.zumbido.formats.uses.WalkTime;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -80,16 +81,19 @@ public final class ExistingFile implements AutoCloseable {
      */
     public Findings findings(Consumer<FoundPage> begun) {
         Findings.Collector collector = new Findings.Collector() {
+            private final WalkTime time = new WalkTime();
             private int uses;
 
             @Override
             public void page(FoundPage page) {
+                time.check();
                 begun.accept(page);
                 super.page(page);
             }
 
             @Override
             public void use(Use use) {
+                time.check();
                 if (++uses > MOST_USES) {
                     throw new UnreadableImageException(
                             Reason.TOO_LARGE,

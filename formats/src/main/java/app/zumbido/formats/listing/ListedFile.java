@@ -7,6 +7,7 @@ import app.zumbido.core.inspect.Uses;
 import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
 import app.zumbido.formats.uses.ColoredFile;
+import app.zumbido.formats.uses.WalkTime;
 import java.util.Optional;
 
 /**
@@ -43,6 +44,7 @@ public record ListedFile(String kind, Inventory inventory) {
         private static final int MOST = 400_000;
 
         private final Uses tally;
+        private final WalkTime time = new WalkTime();
         private int told;
 
         Limited(Uses tally) {
@@ -50,6 +52,7 @@ public record ListedFile(String kind, Inventory inventory) {
         }
 
         private void count() {
+            time.check();
             if (++told > MOST) {
                 throw new UnreadableImageException(
                         Reason.TOO_LARGE, "The file names or uses colours at more than " + MOST + " places");

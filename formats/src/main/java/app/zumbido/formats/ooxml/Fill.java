@@ -17,6 +17,9 @@ sealed interface Fill {
      *
      * @param along of a straight gradient where it has which colour
      */
+    /** Stops of a gradient that are read; nobody tells more apart. */
+    int MOST_STOPS = 200;
+
     record Painted(List<Seen> colors, Optional<Along> along) implements Fill {
         Painted(List<Seen> colors) {
             this(colors, Optional.empty());
@@ -78,6 +81,7 @@ sealed interface Fill {
 
     private static Fill graded(Node element, Node list, DrawingColors colors, Optional<Seen> given) {
         List<Node> stops = list.children("gs")
+                .limit(MOST_STOPS)
                 .sorted(Comparator.comparingDouble(Fill::place))
                 .toList();
         List<Seen> seen = stops.stream()

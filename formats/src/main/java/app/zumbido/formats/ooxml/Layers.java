@@ -6,6 +6,7 @@ import app.zumbido.core.color.Rgb;
 import app.zumbido.core.inspect.Frame;
 import app.zumbido.core.inspect.Standing;
 import app.zumbido.core.inspect.Standing.On;
+import app.zumbido.formats.uses.WalkTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -23,7 +24,12 @@ final class Layers {
 
     /** Of more nobody can say what something stands on. */
     private static final int MOST_COLORS = 12;
+    /** Layers that are looked at for one thing; a crowded slide has some hundreds, each looked at a few times. */
+    private static final int MOST_LOOKS = 20_000;
+    /** Layers that are looked through, one behind the other. */
+    private static final int DEEPEST = 100;
 
+    private final WalkTime time = new WalkTime();
     private final List<Layer> layers = new ArrayList<>();
     private final double aspect;
 
@@ -42,6 +48,7 @@ final class Layers {
 
     /** @return what something in that frame stands on; the page where it does not say where it lies */
     Standing under(Optional<Frame> frame) {
+        time.check();
         return frame.map(where -> new Search(where).under(layers.size() - 1))
                 .orElseGet(() -> new Search(Frame.WHOLE).under(0));
     }
@@ -52,6 +59,9 @@ final class Layers {
         /** By layer what is seen from above it: what lets something through asks again for what is behind. */
         private final Map<Integer, Standing> known = new HashMap<>();
 
+        private int looks;
+        private int depth;
+
         Search(Frame frame) {
             this.frame = frame;
         }
@@ -59,7 +69,9 @@ final class Layers {
         Standing under(int from) {
             Standing standing = known.get(from);
             if (standing == null) {
-                standing = search(from);
+                depth++;
+                standing = depth > DEEPEST ? standing(On.UNKNOWN, Set.of()) : search(from);
+                depth--;
                 known.put(from, standing);
             }
             return standing;
@@ -67,7 +79,8 @@ final class Layers {
 
         private Standing search(int from) {
             Set<Rgb> beside = new LinkedHashSet<>();
-            for (int i = from; i >= 0; i--) {
+            for (int i = from; i >= 0 && looks < MOST_LOOKS; i--) {
+                looks++;
                 Layer layer = layers.get(i);
                 double covered = i == 0 ? 1 : frame.coveredBy(layer.frame());
                 if (covered < BESIDE) {

@@ -21,6 +21,8 @@ final class SvgXml {
     private static final int MOST_EXPANSIONS = 2_000;
     /** All expanded text together; characters. */
     private static final int MOST_EXPANDED = 200_000;
+    /** Elements within elements; readers of XML stumble over more than some thousands. */
+    private static final int DEEPEST = 1_000;
     /** A drawing starts within so many bytes, or it is none. */
     private static final int HEAD = 65_536;
 
@@ -38,6 +40,7 @@ final class SvgXml {
         factory.setProperty("http://javax.xml.XMLConstants/property/accessExternalDTD", "");
         factory.setProperty(LIMITS + "entityExpansionLimit", MOST_EXPANSIONS);
         factory.setProperty(LIMITS + "totalEntitySizeLimit", MOST_EXPANDED);
+        factory.setProperty(LIMITS + "maxElementDepth", DEEPEST);
         return factory.createXMLStreamReader(new ByteArrayInputStream(file));
     }
 

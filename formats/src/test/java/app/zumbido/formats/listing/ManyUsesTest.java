@@ -70,4 +70,22 @@ class ManyUsesTest {
             assertThat(existing.findings().uses()).hasSizeGreaterThanOrEqualTo(20_000);
         }
     }
+
+    private static byte[] page(int elements, int different) {
+        StringBuilder html = new StringBuilder("<html><body>");
+        for (int i = 0; i < elements; i++) {
+            html.append("<p style='color:#%06X'>".formatted(i % different));
+        }
+        return html.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** What stands at every element of a page is read once, and no page means so many. */
+    @Test
+    void styleAttributesAreReadOnceEach() {
+        assertThat(ListedFile.read(page(250_000, 3)))
+                .get()
+                .satisfies(listed -> assertThat(listed.inventory().colors()).hasSize(3));
+        assertThatThrownBy(() -> ListedFile.read(page(30_000, 30_000)))
+                .matches(ManyUsesTest::isTooLarge, "is too large");
+    }
 }

@@ -143,6 +143,12 @@ class SvgFileTest {
     }
 
     @Test
+    void refusesWhatIsNestedWithoutEnd() {
+        assertThatThrownBy(() -> SvgFile.read(svg("<g>".repeat(100_000) + "</g>".repeat(100_000))))
+                .isInstanceOf(UnreadableImageException.class);
+    }
+
+    @Test
     void tellsADrawingFromOtherMarkup() {
         assertThat(SvgFile.isSvg(svg(""))).isTrue();
         assertThat(SvgFile.isSvg(bytes("<?xml version='1.0'?><!-- logo --><svg xmlns='http://www.w3.org/2000/svg'/>")))

@@ -12,6 +12,8 @@ import java.util.stream.IntStream;
  * @param packed what its paths are painted with, as {@code 0x00RRGGBB}, in the order of painting
  */
 record PageSays(String text, int[] packed) implements Serializable {
+    static final PageSays NOTHING = new PageSays("", new int[0]);
+
     List<Rgb> paints() {
         return IntStream.of(packed).mapToObj(Rgb::ofPacked).toList();
     }

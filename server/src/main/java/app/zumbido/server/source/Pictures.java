@@ -10,6 +10,7 @@ import app.zumbido.formats.ooxml.DrawnPage;
 import app.zumbido.server.storage.BlobStore;
 import app.zumbido.server.workshop.HeapShare;
 import app.zumbido.server.workshop.Workshop;
+import app.zumbido.server.workshop.WorkshopException;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
@@ -25,6 +26,8 @@ class Pictures {
     private static final long MOST_PIXELS = Math.min(BitmapFile.MOST_PIXELS, HeapShare.bytes(0.12) / Integer.BYTES);
 
     private static final long MOST_EXTRACTIONS = 64;
+    /** Of what pages say; characters. */
+    private static final long MOST_SAID = 1_000_000;
     /** What a slide with its pictures takes while it is drawn, by and large. */
     private static final long DRAWN_PIXELS = 8_000_000;
 
@@ -41,6 +44,11 @@ class Pictures {
             Caffeine.newBuilder().maximumSize(MOST_EXTRACTIONS).build();
     private final Cache<Part, Map<Rgb, String>> names =
             Caffeine.newBuilder().maximumSize(MOST_EXTRACTIONS).build();
+
+    private final Cache<Part, PageSays> said = Caffeine.newBuilder()
+            .maximumWeight(MOST_SAID)
+            .<Part, PageSays>weigher((part, says) -> says.text().length() + says.packed().length)
+            .build();
 
     /** Where a picture is kept: its file, the page in it, and what is cut out of that. */
     private record Part(String blob, int page, Optional<Rectangle> crop) {
@@ -126,11 +134,29 @@ class Pictures {
     /** @throws WrongKindOfSourceException if the file shows none */
     private SourceFile.Picture file(SourceRow row) {
         requirePicture(row);
-        byte[] content = blobs.get(row.blob());
-        SourceFile.Picture picture = picture(content, row.part());
-        return picture instanceof SourceFile.Page page
-                ? page.readBy(() -> workshop.run(new ReadPage(content, row.part())))
-                : picture;
+        return picture(blobs.get(row.blob()), row.part());
+    }
+
+    /** The same with what it says, which is read beforehand: nobody waits meanwhile for the memory of a picture. */
+    private SourceFile.Picture read(SourceRow row) {
+        SourceFile.Picture file = file(row);
+        if (file instanceof SourceFile.Page page) {
+            PageSays says = said.get(Part.whole(row), part -> says(blobs.get(row.blob()), row.part()));
+            return page.readBy(() -> says);
+        }
+        return file;
+    }
+
+    /** A page that says more than can be read is seen all the same. */
+    private PageSays says(byte[] content, int part) {
+        try {
+            return workshop.run(new ReadPage(content, part));
+        } catch (WorkshopException e) {
+            if (e.isOfTheFile()) {
+                return PageSays.NOTHING;
+            }
+            throw e;
+        }
     }
 
     private static void requirePicture(SourceRow row) {
@@ -166,15 +192,16 @@ class Pictures {
     /** @param reading nothing: the machine decides */
     Extraction extraction(SourceRow row, Optional<Reading> reading) {
         requirePicture(row);
-        return extractions.get(
-                new Key(Part.of(row), reading),
-                key -> with(row, pixels -> file(row).extract(pixels, reading)));
+        return extractions.get(new Key(Part.of(row), reading), key -> {
+            SourceFile.Picture file = read(row);
+            return with(row, pixels -> file.extract(pixels, reading));
+        });
     }
 
     /** @return names that the file itself gives to colours */
     Map<Rgb, String> names(SourceRow row) {
         return names.get(Part.of(row), part -> {
-            SourceFile.Picture file = file(row);
+            SourceFile.Picture file = read(row);
             if (!(file instanceof SourceFile.Bitmap)) {
                 // What cannot be drawn in time is not read through either.
                 pixels(row);

@@ -16,6 +16,8 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -81,6 +83,19 @@ class HostileFilesTest {
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains("/problems/too-much-work").contains("export it as PNG");
         assertThat(get(where).body()).isEqualTo("[]");
+    }
+
+    /** A page whose text takes for ever is seen all the same. */
+    @Test
+    void lettersThatNobodySeesAreNotReadForEver() throws Exception {
+        HttpResponse<String> answer =
+                client.send(upload("/sources", "hidden.pdf", HostileFiles.hiddenLetters()), BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(201);
+        Matcher id = Pattern.compile("\"id\":\"([^\"]+)\"").matcher(answer.body());
+        assertThat(id.find()).isTrue();
+        HttpResponse<String> proposals = get("/sources/" + id.group(1) + "/proposals");
+        assertThat(proposals.statusCode()).isEqualTo(200);
+        assertThat(proposals.body()).contains("#FF0000");
     }
 
     /** Two are drawn at a time: the third is told when to come again, and pixels are decoded meanwhile. */

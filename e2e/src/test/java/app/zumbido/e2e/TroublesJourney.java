@@ -14,6 +14,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
@@ -193,6 +195,38 @@ class TroublesJourney {
         }
         try (RunningServer server = RunningServer.start(data(folder), 0)) {
             assertThat(send(server, "GET", brand, "").body()).contains("\"name\":\"Goes on\"");
+        }
+    }
+
+    /** Ended in the middle of an upload, without a word: what was laid down for a while goes with the next start. */
+    @Test
+    void aServerThatWasKilledLeavesNothingLyingAbout() throws Exception {
+        Path ofTheSystem = Files.createDirectories(folder.resolve("system"));
+        List<String> there = List.of("env", "JAVA_TOOL_OPTIONS=-Djava.io.tmpdir=" + ofTheSystem);
+        try (RunningServer server = RunningServer.start(there, data(folder), 0)) {
+            String brand = brand(server);
+            try (Socket half = open(
+                    server,
+                    "POST " + brand + "/sources HTTP/1.1\r\nHost: localhost:" + server.port()
+                            + "\r\nContent-Type: multipart/form-data; boundary=B\r\nContent-Length: 4000000\r\n\r\n"
+                            + "--B\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a.png\"\r\n\r\n"
+                            + "x".repeat(2_000_000))) {
+                assertThat(half.isConnected()).isTrue();
+                while (filesIn(data(folder).resolve("on-its-way/web")).isEmpty()) {
+                    Thread.sleep(20);
+                }
+                server.kill();
+            }
+        }
+        assertThat(filesIn(ofTheSystem)).isEmpty();
+        try (RunningServer server = RunningServer.start(there, data(folder), 0)) {
+            assertThat(filesIn(data(folder).resolve("on-its-way/web"))).isEmpty();
+        }
+    }
+
+    private static List<Path> filesIn(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            return files.filter(Files::isRegularFile).toList();
         }
     }
 }

@@ -1,5 +1,8 @@
 package app.zumbido.server.storage;
 
+import java.io.IOException;
+import java.nio.file.Path;
+
 /** Why the server does not start, and what to do about it; nothing was changed. */
 public class CannotStartException extends RuntimeException {
     private static final long serialVersionUID = 1L;
@@ -14,6 +17,14 @@ public class CannotStartException extends RuntimeException {
     public CannotStartException(String why, String remedy, Throwable cause) {
         super(why, cause);
         this.remedy = remedy;
+    }
+
+    /** @param root of the data folder */
+    static CannotStartException cannotBeWritten(Path root, IOException cause) {
+        return new CannotStartException(
+                "The data folder " + root + " cannot be written to (" + cause.getMessage() + ")",
+                "Name another one with --data, or let whoever starts Zumbido write there",
+                cause);
     }
 
     /** @param cause what came of opening the database */

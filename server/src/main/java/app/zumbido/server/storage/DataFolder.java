@@ -31,7 +31,7 @@ public class DataFolder implements DisposableBean {
             createPrivate(root);
             channel = FileChannel.open(root.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         } catch (IOException e) {
-            throw cannotBeWritten(e);
+            throw CannotStartException.cannotBeWritten(root, e);
         }
         FileLock taken = tryLock(channel);
         if (taken == null) {
@@ -43,15 +43,8 @@ public class DataFolder implements DisposableBean {
         try {
             forgetWhatWasOnItsWay();
         } catch (IOException e) {
-            throw cannotBeWritten(e);
+            throw CannotStartException.cannotBeWritten(root, e);
         }
-    }
-
-    private CannotStartException cannotBeWritten(IOException e) {
-        return new CannotStartException(
-                "The data folder " + root + " cannot be written to (" + e.getMessage() + ")",
-                "Name another one with --data, or let whoever starts Zumbido write there",
-                e);
     }
 
     /** An earlier server may have been killed in the middle of something. */

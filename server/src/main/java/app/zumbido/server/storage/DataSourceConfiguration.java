@@ -18,7 +18,8 @@ class DataSourceConfiguration {
     private static final int READERS = 4;
 
     @Bean
-    HikariDataSource writingDataSource(DataFolder folder) {
+    HikariDataSource writingDataSource(DataFolder folder, LibraryScratch scratch) {
+        scratch.ofDatabase();
         try {
             return pool("writer", url(folder) + "&transaction_mode=IMMEDIATE", 1);
         } catch (HikariPool.PoolInitializationException e) {
@@ -27,7 +28,8 @@ class DataSourceConfiguration {
     }
 
     @Bean
-    HikariDataSource readingDataSource(DataFolder folder) {
+    HikariDataSource readingDataSource(DataFolder folder, LibraryScratch scratch) {
+        scratch.ofDatabase();
         return pool("reader", url(folder), READERS);
     }
 

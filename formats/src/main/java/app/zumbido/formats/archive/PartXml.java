@@ -7,12 +7,14 @@ import com.ctc.wstx.stax.WstxInputFactory;
 import java.io.StringReader;
 import java.util.Arrays;
 import java.util.List;
+import javax.xml.stream.Location;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import org.codehaus.stax2.LocationInfo;
 import org.codehaus.stax2.XMLInputFactory2;
 import org.codehaus.stax2.XMLStreamReader2;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads the XML parts of documents, and tells where each tag stands. Document types are never followed, so that nothing
@@ -51,11 +53,13 @@ public final class PartXml {
             read(name, text, (XMLStreamReader2) FACTORY.createXMLStreamReader(new StringReader(text)), handler);
         } catch (XMLStreamException e) {
             throw new UnreadableImageException(
-                    Reason.BROKEN,
-                    "The file cannot be read: a part of it is damaged near line "
-                            + e.getLocation().getLineNumber(),
-                    e);
+                    Reason.BROKEN, "The file cannot be read: a part of it is damaged" + near(e.getLocation()), e);
         }
+    }
+
+    /** @param place nothing where a limit of the reader was met, as in parts that are nested without end */
+    private static String near(@Nullable Location place) {
+        return place == null ? " or nested too deeply" : " near line " + place.getLineNumber();
     }
 
     /** @param text what the reader reads */

@@ -74,6 +74,14 @@ class PartXmlTest {
     }
 
     @Test
+    void refusesWhatIsNestedWithoutEnd() {
+        byte[] part = ("<a>".repeat(20_000) + "</a>".repeat(20_000)).getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> PartTree.read("deep.xml", part))
+                .isInstanceOf(UnreadableImageException.class)
+                .hasMessageContaining("nested too deeply");
+    }
+
+    @Test
     void followsNoDocumentType() {
         byte[] part = "<!DOCTYPE r [<!ENTITY x SYSTEM 'file:///etc/hostname'>]><r v='1'>&x;</r>"
                 .getBytes(StandardCharsets.UTF_8);

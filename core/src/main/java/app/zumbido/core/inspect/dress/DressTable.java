@@ -42,11 +42,20 @@ public final class DressTable {
     private final House house;
     private final Map<Rgb, ThemeSlot> chosen;
     private final Map<Rgb, Rgb> grounds = new HashMap<>();
+    private final List<Tally> tallies;
+    private final PaintedThings painted;
+    /** All places where something is written. */
+    private final long texts;
 
     private DressTable(Findings findings, House house, Map<Rgb, ThemeSlot> chosen) {
         this.findings = findings;
         this.house = house;
         this.chosen = chosen;
+        this.tallies = Tally.of(findings.uses());
+        this.painted = PaintedThings.of(tallies);
+        this.texts = findings.uses().stream()
+                .filter(use -> use.what() == ColorUse.TEXT)
+                .count();
     }
 
     /**
@@ -59,7 +68,6 @@ public final class DressTable {
     }
 
     private List<DressLine> lines() {
-        List<Tally> tallies = Tally.of(findings.uses());
         Map<Tally, DressLine> lines = new LinkedHashMap<>();
         tallies.forEach(tally -> lines.put(tally, null));
         Stream.concat(
@@ -168,7 +176,7 @@ public final class DressTable {
         boolean filled = tally.purpose() == Purpose.BOX_FILL;
         int pages = Math.max(1, findings.pages().size());
         boolean seldom = pages < 3 || tally.pages() <= SELDOM * pages;
-        if (color.c() > VIVID && seldom && house.jobs().highlight().isPresent() && isMostVivid(tally)) {
+        if (color.c() > VIVID && seldom && house.jobs().highlight().isPresent() && painted.isMostVivid(tally)) {
             return perhapsIf(!filled, job(house.jobs().highlight(), DressReason.BOX_THAT_MATTERS, tally));
         }
         if (color.l() > PALE) {
@@ -180,26 +188,11 @@ public final class DressTable {
         return color.isColorful() ? shape(tally) : nearest(tally, DressReason.SHAPE);
     }
 
-    /** Of all that is painted in boxes and shapes only the one that cries loudest is the one thing that matters. */
-    private boolean isMostVivid(Tally tally) {
-        double own = Oklch.of(tally.color()).c();
-        return Tally.of(findings.uses()).stream()
-                .filter(other -> !other.text())
-                .filter(other -> other.purpose() == Purpose.BOX_FILL || other.purpose() == Purpose.SHAPE_FILL)
-                .noneMatch(other -> Oklch.of(other.color()).c() > own
-                        && other.uses().size() < tally.uses().size());
-    }
-
     /** The colours of shapes by how often they are used: the main one first, then those that support it. */
     private Meaning shape(Tally tally) {
-        List<Rgb> ranks = Tally.of(findings.uses()).stream()
-                .filter(other -> !other.text() && other.purpose() == Purpose.SHAPE_FILL)
-                .map(Tally::color)
-                .filter(color -> Oklch.of(color).isColorful())
-                .toList();
         List<Rgb> own = Stream.concat(house.jobs().main().stream(), house.jobs().secondary().stream())
                 .toList();
-        int rank = ranks.indexOf(tally.color());
+        int rank = painted.rank(tally.color());
         return rank >= 0 && rank < own.size()
                 ? job(Optional.of(own.get(rank)), DressReason.SHAPE, tally)
                 : nearest(tally, DressReason.SHAPE);
@@ -245,9 +238,6 @@ public final class DressTable {
     }
 
     private boolean isMinority(Tally tally) {
-        long texts = findings.uses().stream()
-                .filter(use -> use.what() == ColorUse.TEXT)
-                .count();
         return tally.uses().size() * 2L < texts;
     }
 

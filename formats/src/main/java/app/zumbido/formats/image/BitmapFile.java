@@ -49,8 +49,11 @@ public final class BitmapFile {
             PngChunks.Size size = PngChunks.check(file);
             return facts(kind, size.width(), size.height());
         }
-        if (kind == PictureKind.JPEG && !endsAsJpeg(file)) {
-            throw broken(kind, "it is cut off", null);
+        if (kind == PictureKind.JPEG) {
+            if (!endsAsJpeg(file)) {
+                throw broken(kind, "it is cut off", null);
+            }
+            JpegScans.check(file);
         }
         Facts facts = read(kind, file, reader -> facts(kind, reader.getWidth(0), reader.getHeight(0)));
         return Orientation.of(file).swaps() ? new Facts(kind, facts.height(), facts.width()) : facts;
@@ -84,7 +87,7 @@ public final class BitmapFile {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(kind.code());
             ImageReader reader = readers.next();
-            // Picture files can be written so that they are read over and over again.
+            // Readers look up between two lines of the picture.
             try (Deadline deadline = Deadline.of(LONGEST, reader::abort)) {
                 reader.setInput(in, true, true);
                 T read = reading.from(reader);

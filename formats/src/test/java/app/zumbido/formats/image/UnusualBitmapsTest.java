@@ -1,6 +1,7 @@
 package app.zumbido.formats.image;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.zumbido.core.color.Rgb;
 import app.zumbido.core.image.Pixels;
@@ -61,6 +62,25 @@ class UnusualBitmapsTest {
         Pixels pixels = BitmapFile.decode(file);
         assertNear(pixels.at(3, 8), 0x0B2A4A);
         assertNear(pixels.at(28, 8), 0xFFFFFF);
+    }
+
+    /** A few bytes each send the decoder over the whole picture again. */
+    @Test
+    void refusesAJpegThatGoesOverItselfWithoutEnd() throws IOException {
+        byte[] file = jpeg(new IIOImage(new BufferedImage(32, 16, BufferedImage.TYPE_INT_RGB), null, null), true);
+        int last = file.length - 2;
+        while ((file[last] & 0xFF) != 0xFF || (file[last + 1] & 0xFF) != 0xDA) {
+            last--;
+        }
+        ByteArrayOutputStream again = new ByteArrayOutputStream();
+        again.write(file, 0, last);
+        for (int i = 0; i < 200; i++) {
+            again.write(file, last, file.length - 2 - last);
+        }
+        again.write(file, file.length - 2, 2);
+        assertThatThrownBy(() -> BitmapFile.inspect(again.toByteArray()))
+                .isInstanceOf(UnreadableImageException.class)
+                .hasMessageContaining("not progressive");
     }
 
     /** @return whether a frame of that kind is in the file. Source: ITU-T T.81, table B.1 */

@@ -27,14 +27,14 @@ final class HostileFiles {
         return pdf(objects);
     }
 
-    /** A page with six hundred thousand letters that nobody sees. Source: ISO 32000-1, 9.3.6, text rendering mode 3. */
+    /** A page with two hundred thousand letters that nobody sees. Source: ISO 32000-1, 9.3.6, text rendering mode 3. */
     static byte[] hiddenLetters() {
         String letters = "(" + "ab cd ".repeat(5_000) + ") Tj\n";
         return pdf(List.of(
                 "<</Type/Catalog/Pages 2 0 R>>",
                 "<</Type/Pages/Kids[3 0 R]/Count 1>>",
                 "<</Type/Page/Parent 2 0 R/MediaBox[0 0 600 600]/Contents 4 0 R/Resources<</Font<</F 5 0 R>>>>>>",
-                stream("", "BT /F 1 Tf 3 Tr " + letters.repeat(20) + "ET 1 0 0 rg 0 0 300 300 re f"),
+                stream("", "BT /F 1 Tf 3 Tr " + letters.repeat(7) + "ET 1 0 0 rg 0 0 300 300 re f"),
                 "<</Type/Font/Subtype/Type1/BaseFont/Helvetica>>"));
     }
 

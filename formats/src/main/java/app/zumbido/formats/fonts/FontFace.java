@@ -11,6 +11,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.apache.fontbox.cff.CFFCIDFont;
 import org.apache.fontbox.cff.CFFFont;
@@ -316,15 +317,22 @@ public final class FontFace {
         return path == null ? new GeneralPath() : path;
     }
 
-    /** A font with a damaged letter is refused as a whole, not when somebody types it. */
-    FontFace requireDrawable() throws IOException {
-        if (font instanceof OpenTypeFont open && open.isPostScript()) {
-            CharstringSteps.check(open.getCFF().getFont());
-        } else {
+    /**
+     * All of them, since a letter that nobody looked at may be typed a year later.
+     *
+     * @param counted where letters of other faces of the file stand; faces of a collection often share them
+     */
+    void requireBoundedLetters(Set<Long> counted) throws IOException {
+        if (!(font instanceof OpenTypeFont open && open.isPostScript())) {
             ComposedLetters.check(font);
+        } else if (counted.add(font.getTableMap().get("CFF ").getOffset())) {
+            CharstringSteps.check(open.getCFF().getFont());
         }
+    }
+
+    /** A font with a damaged letter is refused as a whole, not when somebody types it. */
+    void requireDrawable() {
         IntStream.rangeClosed(' ', LAST_LATIN).filter(this::has).forEach(this::outline);
-        return this;
     }
 
     private static void requireBounded(GlyphDescription description) {

@@ -6,7 +6,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.apache.fontbox.ttf.OTFParser;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeCollection;
@@ -57,7 +59,9 @@ public final class FontFile {
         }
         return Bounded.run(() -> {
             List<FontFace> faces = kind == COLLECTION ? collection(bytes) : List.of(single(bytes, kind));
+            Set<Long> counted = new HashSet<>();
             for (FontFace face : faces) {
+                face.requireBoundedLetters(counted);
                 face.requireDrawable();
             }
             return faces;

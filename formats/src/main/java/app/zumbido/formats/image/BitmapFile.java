@@ -2,7 +2,6 @@ package app.zumbido.formats.image;
 
 import app.zumbido.core.image.Pixels;
 import app.zumbido.formats.image.UnreadableImageException.Reason;
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.Duration;
@@ -74,9 +73,21 @@ public final class BitmapFile {
      */
     public static Pixels decode(byte[] file) {
         PictureKind kind = inspect(file).kind();
-        BufferedImage image = read(kind, file, reader -> reader.read(0));
-        Pixels pixels = Samples.of(image);
-        return Orientation.of(file).apply(kind == PictureKind.PNG ? PngProfile.toSrgb(file, pixels) : pixels);
+        byte[] picture = kind == PictureKind.PNG ? PngChunks.pictureAlone(file) : file;
+        Pixels pixels = samples(kind, picture);
+        return Orientation.of(picture).apply(kind == PictureKind.PNG ? PngProfile.toSrgb(file, pixels) : pixels);
+    }
+
+    private static Pixels samples(PictureKind kind, byte[] picture) {
+        try {
+            return Samples.of(read(kind, picture, reader -> reader.read(0)));
+        } catch (OutOfMemoryError e) {
+            // One array that does not fit; what was there before is still there.
+            throw new UnreadableImageException(
+                    Reason.TOO_LARGE,
+                    "The picture needs more memory than there is; make it smaller, or start Zumbido with more: --memory MB",
+                    e);
+        }
     }
 
     private interface Reading<T> {

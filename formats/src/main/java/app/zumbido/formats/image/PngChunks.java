@@ -1,9 +1,11 @@
 package app.zumbido.formats.image;
 
 import app.zumbido.formats.image.UnreadableImageException.Reason;
+import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Set;
 import java.util.zip.CRC32;
 
 /**
@@ -14,6 +16,9 @@ final class PngChunks {
     private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
     /** Length, type and checksum of a chunk; bytes. */
     private static final int FRAME = 12;
+
+    /** With how the camera was held. */
+    private static final Set<String> OF_THE_PICTURE = Set.of("IHDR", "PLTE", "tRNS", "eXIf", "IDAT", "IEND");
 
     private PngChunks() {}
 
@@ -53,6 +58,27 @@ final class PngChunks {
             buffer.position(start + 4 + length + 4);
         }
         throw broken("it is cut off");
+    }
+
+    /**
+     * @param file that has been checked
+     * @return what the picture is made of: a decoder unpacks words beside it as well, whose few bytes may become gigabytes
+     */
+    static byte[] pictureAlone(byte[] file) {
+        ByteBuffer buffer = ByteBuffer.wrap(file).position(SIGNATURE.length);
+        ByteArrayOutputStream alone = new ByteArrayOutputStream(file.length);
+        alone.writeBytes(SIGNATURE);
+        String type = "";
+        while (!type.equals("IEND")) {
+            int start = buffer.position();
+            int length = buffer.getInt();
+            type = new String(file, start + 4, 4, StandardCharsets.ISO_8859_1);
+            if (OF_THE_PICTURE.contains(type)) {
+                alone.write(file, start, FRAME + length);
+            }
+            buffer.position(start + FRAME + length);
+        }
+        return alone.toByteArray();
     }
 
     private static Size header(String type, ByteBuffer buffer, int length) {

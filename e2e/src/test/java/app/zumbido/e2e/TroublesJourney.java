@@ -220,6 +220,7 @@ class TroublesJourney {
         }
         assertThat(filesIn(ofTheSystem)).isEmpty();
         try (RunningServer server = RunningServer.start(there, data(folder), 0)) {
+            assertThat(brand(server)).isNotEmpty();
             assertThat(filesIn(data(folder).resolve("on-its-way/web"))).isEmpty();
         }
     }

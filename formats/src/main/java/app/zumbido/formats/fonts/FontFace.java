@@ -197,6 +197,21 @@ public final class FontFace {
                 .toList();
     }
 
+    /** @return what is told of it without its letters */
+    public FaceFacts facts() {
+        return new FaceFacts(
+                measured,
+                isVariable(),
+                unitsPerEm(),
+                ascent(),
+                descent(),
+                lineGap(),
+                xHeight(),
+                capHeight(),
+                averageWidth(),
+                panose());
+    }
+
     /** @return how large its letters are, in ems, and how they are made */
     public Face measured() {
         return measured;

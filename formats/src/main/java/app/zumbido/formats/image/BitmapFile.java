@@ -46,7 +46,7 @@ public final class BitmapFile {
         ProfileLimit.check(kind, file);
         if (kind == PictureKind.PNG) {
             PngChunks.Size size = PngChunks.check(file);
-            return facts(kind, size.width(), size.height());
+            return upright(file, facts(kind, size.width(), size.height()));
         }
         if (kind == PictureKind.JPEG) {
             if (!endsAsJpeg(file)) {
@@ -55,7 +55,15 @@ public final class BitmapFile {
             JpegScans.check(file);
         }
         Facts facts = read(kind, file, reader -> facts(kind, reader.getWidth(0), reader.getHeight(0)));
-        return Orientation.of(file).swaps() ? new Facts(kind, facts.height(), facts.width()) : facts;
+        return upright(file, facts);
+    }
+
+    private static Facts upright(byte[] file, Facts facts) {
+        return held(facts.kind(), file).swaps() ? new Facts(facts.kind(), facts.height(), facts.width()) : facts;
+    }
+
+    private static Orientation held(PictureKind kind, byte[] file) {
+        return Orientation.of(kind == PictureKind.PNG ? PngChunks.heldAlone(file) : file);
     }
 
     private static Facts facts(PictureKind kind, int width, int height) {
@@ -75,7 +83,7 @@ public final class BitmapFile {
         PictureKind kind = inspect(file).kind();
         byte[] picture = kind == PictureKind.PNG ? PngChunks.pictureAlone(file) : file;
         Pixels pixels = samples(kind, picture);
-        return Orientation.of(picture).apply(kind == PictureKind.PNG ? PngProfile.toSrgb(file, pixels) : pixels);
+        return held(kind, file).apply(kind == PictureKind.PNG ? PngProfile.toSrgb(file, pixels) : pixels);
     }
 
     private static Pixels samples(PictureKind kind, byte[] picture) {

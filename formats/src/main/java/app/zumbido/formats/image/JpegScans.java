@@ -7,7 +7,7 @@ import app.zumbido.formats.image.UnreadableImageException.Reason;
  * nobody meanwhile. Source: ITU-T T.81, B.1.1 (markers), B.2.3 (scans).
  */
 final class JpegScans {
-    /** Programs write about ten; a progressive file of three components, every coefficient and bit apart, has fewer. */
+    /** Programs write about ten; common practice, no published source. */
     private static final int MOST = 100;
 
     private static final int ESCAPE = 0xFF;

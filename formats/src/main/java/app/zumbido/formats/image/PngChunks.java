@@ -17,8 +17,8 @@ final class PngChunks {
     /** Length, type and checksum of a chunk; bytes. */
     private static final int FRAME = 12;
 
-    /** With how the camera was held. */
-    private static final Set<String> OF_THE_PICTURE = Set.of("IHDR", "PLTE", "tRNS", "eXIf", "IDAT", "IEND");
+    private static final Set<String> OF_THE_PICTURE = Set.of("IHDR", "PLTE", "tRNS", "IDAT", "IEND");
+    private static final Set<String> OF_THE_CAMERA = Set.of("IHDR", "eXIf", "IEND");
 
     private PngChunks() {}
 
@@ -65,15 +65,24 @@ final class PngChunks {
      * @return what the picture is made of: a decoder unpacks words beside it as well, whose few bytes may become gigabytes
      */
     static byte[] pictureAlone(byte[] file) {
+        return only(file, OF_THE_PICTURE);
+    }
+
+    /** @param file that has been checked @return a file that says only how the camera was held */
+    static byte[] heldAlone(byte[] file) {
+        return only(file, OF_THE_CAMERA);
+    }
+
+    private static byte[] only(byte[] file, Set<String> types) {
         ByteBuffer buffer = ByteBuffer.wrap(file).position(SIGNATURE.length);
-        ByteArrayOutputStream alone = new ByteArrayOutputStream(file.length);
+        ByteArrayOutputStream alone = new ByteArrayOutputStream();
         alone.writeBytes(SIGNATURE);
         String type = "";
         while (!type.equals("IEND")) {
             int start = buffer.position();
             int length = buffer.getInt();
             type = new String(file, start + 4, 4, StandardCharsets.ISO_8859_1);
-            if (OF_THE_PICTURE.contains(type)) {
+            if (types.contains(type)) {
                 alone.write(file, start, FRAME + length);
             }
             buffer.position(start + FRAME + length);

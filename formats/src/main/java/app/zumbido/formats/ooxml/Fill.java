@@ -9,6 +9,9 @@ import java.util.stream.Stream;
 
 /** What lies in a shape, a cell, a line or behind a slide. Source: ECMA-376 Part 1, 20.1.8. */
 sealed interface Fill {
+    /** Stops of a gradient that are read; nobody tells more apart, set by eye. */
+    int MOST_STOPS = 200;
+
     /** Whatever is behind shows through. */
     record Clear() implements Fill {}
 
@@ -17,9 +20,6 @@ sealed interface Fill {
      *
      * @param along of a straight gradient where it has which colour
      */
-    /** Stops of a gradient that are read; nobody tells more apart. */
-    int MOST_STOPS = 200;
-
     record Painted(List<Seen> colors, Optional<Along> along) implements Fill {
         Painted(List<Seen> colors) {
             this(colors, Optional.empty());

@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.zip.CRC32;
 import java.util.zip.DeflaterOutputStream;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -41,7 +42,11 @@ class PngWordsTest {
                 words.write(same);
             }
         }
-        byte[] whole = content.toByteArray();
+        return withChunk(png, content.toByteArray());
+    }
+
+    /** @param whole name and content */
+    private static byte[] withChunk(byte[] png, byte[] whole) {
         CRC32 crc = new CRC32();
         crc.update(whole);
         return ByteBuffer.allocate(png.length + whole.length + 8)
@@ -51,6 +56,19 @@ class PngWordsTest {
                 .putInt((int) crc.getValue())
                 .put(png, BEFORE, png.length - BEFORE)
                 .array();
+    }
+
+    /** Width and height as they are told are those of the picture. Source: the same, 11.3.4.5, and EXIF 2.32, 4.6.4. */
+    @Test
+    void thePictureStandsAsTheCameraWasHeld() throws IOException {
+        byte[] exif = {
+            'e', 'X', 'I', 'f', 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0, 0
+        };
+        byte[] file = withChunk(picture(), exif);
+        assertThat(BitmapFile.inspect(file)).isEqualTo(new BitmapFile.Facts(PictureKind.PNG, 10, 20));
+        Pixels pixels = BitmapFile.decode(file);
+        assertThat(pixels.width()).isEqualTo(10);
+        assertThat(pixels.height()).isEqualTo(20);
     }
 
     @ParameterizedTest

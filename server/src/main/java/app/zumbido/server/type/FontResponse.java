@@ -2,7 +2,7 @@ package app.zumbido.server.type;
 
 import app.zumbido.core.type.Embedding;
 import app.zumbido.core.type.FaceKind;
-import app.zumbido.formats.fonts.FontFace;
+import app.zumbido.formats.fonts.FaceFacts;
 import app.zumbido.formats.fonts.ShippedFaces;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +43,7 @@ record FontResponse(
         @Nullable String license,
         List<String> parts) {
     static FontResponse of(FaceAtHand one) {
-        FontFace font = one.font();
+        FaceFacts facts = one.facts();
         Optional<ShippedFaces.Shipped> shipped = ShippedFaces.face(one.id());
         return new FontResponse(
                 one.id(),
@@ -54,15 +54,15 @@ record FontResponse(
                 one.face().kind(),
                 one.origin(),
                 one.embedding(),
-                font.isVariable(),
-                font.unitsPerEm(),
-                font.ascent(),
-                font.descent(),
-                font.lineGap(),
-                font.xHeight(),
-                font.capHeight(),
-                font.averageWidth(),
-                font.panose(),
+                facts.variable(),
+                facts.unitsPerEm(),
+                facts.ascent(),
+                facts.descent(),
+                facts.lineGap(),
+                facts.xHeight(),
+                facts.capHeight(),
+                facts.averageWidth(),
+                facts.panose(),
                 shipped.map(face -> face.family().license()).orElse(null),
                 shipped.map(face -> face.file().page().stream()
                                 .map(ShippedFaces.Part::ranges)

@@ -4,6 +4,7 @@ import app.zumbido.core.brand.Brand;
 import app.zumbido.core.type.Embedding;
 import app.zumbido.core.type.FontFamily;
 import app.zumbido.core.type.Lettering;
+import app.zumbido.formats.fonts.FaceFacts;
 import app.zumbido.formats.fonts.FontFace;
 import app.zumbido.formats.fonts.FontFile;
 import app.zumbido.formats.fonts.KnownFamilies;
@@ -37,6 +38,8 @@ class Fonts implements BlobHolder, BrandFonts {
     private static final int LONGEST_FILE_NAME = 255;
     /** Of all that are held read together; bytes. */
     private static final long MOST_HELD = Math.min(Integer.MAX_VALUE, HeapShare.bytes(0.06));
+    /** Files of which the facts are held; some hundred bytes a face. */
+    private static final long MOST_KNOWN = 2_000;
     /** How many times its file a font takes in memory; measured on those that ship. */
     private static final long READ = 5;
     /** Weights so near to each other are the same style of a family. */
@@ -52,6 +55,9 @@ class Fonts implements BlobHolder, BrandFonts {
     private final TransactionTemplate transaction;
     private final Cache<String, List<FontFace>> read =
             Caffeine.newBuilder().maximumWeight(MOST_HELD).weigher(Fonts::held).build();
+    /** Lists ask for all of them, far more than are held read. */
+    private final Cache<String, List<FaceFacts>> facts =
+            Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
 
     Fonts(
             FontMapper mapper,
@@ -100,7 +106,7 @@ class Fonts implements BlobHolder, BrandFonts {
                         row = row(brandId, name, file.name(), i, faces.get(i));
                         mapper.insert(row);
                     }
-                    added.add(FaceAtHand.of(row, faces.get(i)));
+                    added.add(atHand(row));
                 }
                 return added;
             }));
@@ -174,13 +180,21 @@ class Fonts implements BlobHolder, BrandFonts {
     }
 
     List<FaceAtHand> own(@Nullable UUID brandId) {
-        return mapper.at(brandId).stream()
-                .map(row -> FaceAtHand.of(row, font(row)))
-                .toList();
+        return mapper.at(brandId).stream().map(this::atHand).toList();
+    }
+
+    private FaceAtHand atHand(FontRow row) {
+        List<FaceFacts> known = facts.get(
+                row.blob(), blob -> faces(blob).stream().map(FontFace::facts).toList());
+        return FaceAtHand.of(row, known.get(row.face()), () -> font(row));
+    }
+
+    private List<FontFace> faces(String blob) {
+        return read.get(blob, file -> FontFile.read(blobs.get(file)));
     }
 
     private FontFace font(FontRow row) {
-        return read.get(row.blob(), blob -> FontFile.read(blobs.get(blob))).get(row.face());
+        return faces(row.blob()).get(row.face());
     }
 
     private FontRow row(UUID id) {
@@ -194,7 +208,7 @@ class Fonts implements BlobHolder, BrandFonts {
             return FaceAtHand.of(ShippedFaces.face(id).orElseThrow(), font);
         }
         FontRow row = row(uuid(id));
-        return FaceAtHand.of(row, font(row));
+        return atHand(row);
     }
 
     /** @return the whole file that the face is in */

@@ -37,7 +37,7 @@ public class SetFaces {
             List<StandIn> standIns = Arrays.stream(Place.values())
                     .flatMap(place -> shipped.standIns().of(lettering, face.face(), place, language).stream())
                     .toList();
-            return new Letters(face.face(), face.font().panose(), standIns);
+            return new Letters(face.face(), face.facts().panose(), standIns);
         });
     }
 

@@ -12,11 +12,11 @@ public class WorkshopException extends ApiException {
             new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "too-much-work", "Takes too much to draw");
     private static final Problem BUSY = new Problem(HttpStatus.SERVICE_UNAVAILABLE, "busy", "Busy");
 
-    private final transient Problem problem;
+    private final boolean ofTheFile;
 
     private WorkshopException(Problem problem, String detail) {
         super(problem, detail);
-        this.problem = problem;
+        this.ofTheFile = problem == TOO_MUCH_WORK;
     }
 
     static WorkshopException tooLong(long seconds) {
@@ -35,7 +35,7 @@ public class WorkshopException extends ApiException {
 
     /** Whether it is the file that took too much, and not the others that are being worked on. */
     public boolean isOfTheFile() {
-        return problem == TOO_MUCH_WORK;
+        return ofTheFile;
     }
 
     /** Whoever asks again a little later is served. */

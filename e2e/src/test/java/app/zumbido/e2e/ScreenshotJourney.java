@@ -16,17 +16,19 @@ import org.junit.jupiter.api.Test;
 class ScreenshotJourney extends Journey {
     private static final Path FOLDER = Path.of("../docs/screenshots");
 
-    /** Pictures beyond the edge are fetched only when somebody goes there. */
+    /** Pictures beyond the edge are fetched only when somebody goes there; those that are asked for again are on their way. */
     private void waitForPictures() {
         page.waitForFunction("() => [...document.images].filter((image) => {"
                 + " const place = image.getBoundingClientRect();"
                 + " return place.top < innerHeight && place.left < innerWidth;"
-                + " }).every((image) => image.complete)");
+                + " }).every((image) => image.complete && !image.hasAttribute('data-coming'))");
     }
 
     private void shoot(String name) {
         page.evaluate("() => document.fonts.ready");
+        // What has just been opened asks for its pictures.
         page.waitForTimeout(400);
+        waitForPictures();
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }
 
@@ -94,13 +96,11 @@ class ScreenshotJourney extends Journey {
         shoot("type");
         openStation("Logos");
         assertThat(page.locator("[data-ground=FFFFFF]")).isVisible();
-        page.waitForFunction("() => [...document.images].every((image) => image.complete)");
         shoot("logos");
         openStation("Guide");
         page.getByLabel("Sections of the guide")
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Colours page")))
                 .click();
-        page.waitForFunction("() => [...document.images].every((image) => image.complete)");
         shoot("guide");
         openStation("Hand over");
         shoot("hand-over");
@@ -118,18 +118,15 @@ class ScreenshotJourney extends Journey {
         button("Recolour").click();
         page.locator("#which-file").selectOption("hill-by-day.svg");
         assertThat(page.getByText("Fourth")).isVisible();
-        waitForPictures();
         shoot("recolour");
         button("Dress").click();
         assertThat(page.getByText("12 colours in this file")).isVisible();
-        waitForPictures();
         shoot("dress");
         button("Check").click();
         page.getByLabel("Kinds of faults")
                 .getByText("cannot be read")
                 .click(new Locator.ClickOptions().setTimeout(60_000));
         assertThat(page.getByText("FFFF00 on FFFFFF has 1.07 of 3.")).isVisible();
-        waitForPictures();
         shoot("check");
 
         openStation("Palette");

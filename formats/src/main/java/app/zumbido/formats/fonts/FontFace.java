@@ -51,7 +51,7 @@ public final class FontFace {
     private final HorizontalHeaderTable lines;
     private final @Nullable OS2WindowsMetricsTable os2;
     private final CmapLookup letters;
-    private final Face measured;
+    private volatile @Nullable Face measured;
     private volatile @Nullable Kerning kerning;
     private ShippedFaces.@Nullable File shipped;
 
@@ -64,7 +64,6 @@ public final class FontFace {
         os2 = font.getOS2Windows();
         letters = present(font.getUnicodeCmapLookup(), "cmap");
         requirePlausible();
-        measured = Measuring.of(this);
     }
 
     /** @throws UnreadableFontException if something that every face has is missing or cannot be */
@@ -200,7 +199,7 @@ public final class FontFace {
     /** @return what is told of it without its letters */
     public FaceFacts facts() {
         return new FaceFacts(
-                measured,
+                measured(),
                 isVariable(),
                 unitsPerEm(),
                 ascent(),
@@ -214,7 +213,12 @@ public final class FontFace {
 
     /** @return how large its letters are, in ems, and how they are made */
     public Face measured() {
-        return measured;
+        Face known = measured;
+        if (known == null) {
+            known = Measuring.of(this);
+            measured = known;
+        }
+        return known;
     }
 
     /** @return the face as a file of its own, also where it is one of a collection */

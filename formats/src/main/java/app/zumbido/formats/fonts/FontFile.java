@@ -63,6 +63,7 @@ public final class FontFile {
             for (FontFace face : faces) {
                 face.requireBoundedLetters(counted);
                 face.requireDrawable();
+                face.measured();
             }
             return faces;
         });

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Nothing overlaps and nothing is cut, whatever the brand is; the brands are made by chance, each of its seed. */
 class GuideOnPagesTest {
     static IntStream seeds() {
-        return IntStream.range(0, 200);
+        return IntStream.range(0, 100);
     }
 
     static Guide guide(int seed, boolean onePage) {

@@ -20,8 +20,13 @@ public final class Gallery {
 
     /** @param seed another one gives other pictures of the same kinds */
     public static List<KnownPicture> of(long seed) {
+        return of(seed, 3);
+    }
+
+    /** @param rounds how many of each kind, or nearly */
+    static List<KnownPicture> of(long seed, int rounds) {
         Gallery gallery = new Gallery(seed);
-        for (int round = 0; round < 3; round++) {
+        for (int round = 0; round < rounds; round++) {
             gallery.flat();
             gallery.degraded();
             gallery.gradients();
@@ -29,7 +34,7 @@ public final class Gallery {
             gallery.scenes();
         }
         // Kinds that came later stand last, so that all before them stay as they were.
-        for (int round = 0; round < 3; round++) {
+        for (int round = 0; round < rounds; round++) {
             gallery.degraded(
                     "thin-again",
                     gallery.art().ground().symbolAndName(2).thinLetteringAgain(2 + gallery.random.nextDouble() * 1.5));

@@ -2,6 +2,9 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../api/client';
 import type { Brand } from '../api/types';
 import { KeptBrand, type Answer } from './kept.svelte';
+import { hearRevisions } from './revisions';
+
+vi.mock('./revisions');
 
 /** A server that holds a number and a name, and refuses what was made on another revision. */
 class Shelf {
@@ -32,7 +35,7 @@ describe('the brand as the server holds it', () => {
   beforeEach(async () => {
     shelf = new Shelf();
     vi.spyOn(api, 'GET').mockImplementation(() =>
-      Promise.resolve({ data: shelf.brand(), response: new Response() } as never),
+      Promise.resolve({ data: { ...shelf.brand(), steps: [] }, response: new Response() } as never),
     );
     kept = new KeptBrand('b');
     await kept.load();
@@ -95,6 +98,37 @@ describe('the brand as the server holds it', () => {
     answer({ data: { ...shelf.brand(), name: 'Late' }, response: new Response() });
     await new Promise((resolve) => setTimeout(resolve, 5));
     expect(kept.brand.name).toBe('Ostrel');
+  });
+
+  describe('what other windows do', () => {
+    let tell: Parameters<typeof hearRevisions>[0];
+
+    beforeEach(() => {
+      vi.mocked(hearRevisions).mockImplementation((listener) => {
+        tell = listener;
+        return () => undefined;
+      });
+      shelf.rename({ 'If-Match': '"1"' }, 'Theirs');
+    });
+
+    it('is caught up with, also where something may have gone by', async () => {
+      kept.follow();
+      tell('unheard');
+      await vi.waitFor(() => expect(kept.brand.name).toBe('Theirs'));
+      shelf.rename({ 'If-Match': '"2"' }, 'Theirs again');
+      tell({ brand: 'another', revision: 9 });
+      tell({ brand: 'b', revision: 3 });
+      await vi.waitFor(() => expect(kept.brand.name).toBe('Theirs again'));
+    });
+
+    it('is not missed while the brand is on its way', async () => {
+      const before = { ...shelf.brand(), revision: 1, name: 'Ostrel' };
+      const opening = new KeptBrand('b');
+      opening.follow();
+      tell({ brand: 'b', revision: 2 });
+      opening.open(before);
+      await vi.waitFor(() => expect(opening.brand.name).toBe('Theirs'));
+    });
   });
 
   it('says that it cannot be loaded', async () => {

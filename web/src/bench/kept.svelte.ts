@@ -28,6 +28,8 @@ export class KeptBrand {
   #saving = $state(0);
   /** Milliseconds since 1970. */
   #savedAt = $state<number>();
+  /** Something was heard while the brand was on its way, which may be older than that. */
+  #toCheck = false;
   notice = $state.raw<Notice>();
 
   constructor(id: string) {
@@ -42,6 +44,9 @@ export class KeptBrand {
   /** Begins with a brand that has been fetched. */
   open(brand: Brand): void {
     this.#brand = brand;
+    if (this.#toCheck) {
+      void this.#check();
+    }
   }
 
   async load(): Promise<void> {
@@ -158,21 +163,21 @@ export class KeptBrand {
    */
   follow(): () => void {
     return hearRevisions((change) => {
-      if (change === 'unheard') {
+      if (!this.#brand) {
+        this.#toCheck = true;
+      } else if (change === 'unheard') {
         void this.#check();
       } else if (change.brand === this.id) {
-        void this.#catchUp(change.revision);
+        void this.#check(change.revision);
       }
     });
   }
 
-  async #check(): Promise<void> {
-    if (this.#brand) {
-      try {
-        await this.#catchUp((await this.fetch()).revision);
-      } catch {
-        // Whatever is done next says what is wrong.
-      }
+  async #check(revision?: number): Promise<void> {
+    try {
+      await this.#catchUp(revision ?? (await this.fetch()).revision);
+    } catch {
+      // Whatever is done next says what is wrong.
     }
   }
 

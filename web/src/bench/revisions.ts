@@ -41,13 +41,7 @@ export function hearRevisions(listener: Listener): () => void {
   };
   void navigator.locks
     .request(NAME, { ifAvailable: true }, (lock) => lock && lead())
-    .then(() =>
-      navigator.locks.request(NAME, { signal: ending.signal }, () => {
-        // Since the one before was closed something may have been said to nobody.
-        tell('unheard');
-        return lead();
-      }),
-    )
+    .then(() => navigator.locks.request(NAME, { signal: ending.signal }, lead))
     .catch(() => undefined);
   return () => {
     ending.abort();
@@ -57,13 +51,8 @@ export function hearRevisions(listener: Listener): () => void {
 
 function listen(listener: Listener): () => void {
   const events = new EventSource('/api/events');
-  let opened = false;
-  events.addEventListener('open', () => {
-    if (opened) {
-      listener('unheard');
-    }
-    opened = true;
-  });
+  // Also the first time: what is on the page was asked for before.
+  events.addEventListener('open', () => listener('unheard'));
   events.addEventListener('revision', (event) => listener(JSON.parse(String(event.data)) as Revision));
   return () => events.close();
 }

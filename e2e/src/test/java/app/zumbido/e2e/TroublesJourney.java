@@ -34,6 +34,8 @@ class TroublesJourney {
     /** Half of the threads that the server answers with. */
     private static final int SLOW = 100;
 
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
+
     private final HttpClient client = HttpClient.newHttpClient();
 
     @TempDir
@@ -86,10 +88,15 @@ class TroublesJourney {
         return socket;
     }
 
-    private static String until(String line, Socket socket) throws IOException {
-        BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
+    private static BufferedReader reader(Socket socket) throws IOException {
+        return new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8));
+    }
+
+    /** A stream says that it is still there for ever, so that no read of it ever takes too long. */
+    private static String until(String line, BufferedReader in) throws IOException {
+        long end = System.nanoTime() + PATIENCE.toNanos();
         String read = in.readLine();
-        while (read != null && !read.startsWith(line)) {
+        while (read != null && !read.startsWith(line) && System.nanoTime() < end) {
             read = in.readLine();
         }
         return String.valueOf(read);
@@ -102,8 +109,11 @@ class TroublesJourney {
             String brand = brand(server);
             String host = "Host: localhost:" + server.port() + "\r\n";
             List<Socket> sockets = new ArrayList<>();
+            List<BufferedReader> streams = new ArrayList<>();
             for (int i = 0; i < STREAMS; i++) {
-                sockets.add(open(server, "GET /api/events HTTP/1.1\r\n" + host + "\r\n"));
+                Socket socket = open(server, "GET /api/events HTTP/1.1\r\n" + host + "\r\n");
+                sockets.add(socket);
+                streams.add(reader(socket));
             }
             for (int i = 0; i < SLOW; i++) {
                 sockets.add(open(
@@ -111,11 +121,15 @@ class TroublesJourney {
                         "POST /api/brands HTTP/1.1\r\n" + host
                                 + "Content-Type: application/json\r\nContent-Length: 1000\r\n\r\n{"));
             }
+            // Nothing is told to those that have not been let in yet.
+            for (BufferedReader stream : streams) {
+                assertThat(until(":open", stream)).isEqualTo(":open");
+            }
             HttpResponse<String> renamed = send(server, "PUT", brand + "/name", "{\"name\":\"Heard by all\"}");
             assertThat(renamed.statusCode()).isEqualTo(200);
             assertThat(upload(server, brand, Drawings.ferryLogo()).statusCode()).isEqualTo(201);
-            for (int i = 0; i < STREAMS; i += 50) {
-                assertThat(until("data:", sockets.get(i))).contains("\"revision\":2");
+            for (BufferedReader stream : streams) {
+                assertThat(until("data:", stream)).contains("\"revision\":2");
             }
             for (Socket socket : sockets) {
                 socket.close();

@@ -92,6 +92,27 @@ public record RawTag(String name, List<RawAttribute> attributes, int from, int t
         return name.substring(0, name.indexOf(':') + 1);
     }
 
+    /**
+     * @param text of well-formed XML that this tag stands in
+     * @return the closing tag of an element that is not empty and holds none of the same name
+     * @throws IllegalArgumentException if it is not closed
+     */
+    public Span closing(String text) {
+        String closing = "</" + name;
+        for (int at = text.indexOf(closing, to); at >= 0; at = text.indexOf(closing, at + 1)) {
+            int end = skipSpace(text, at + closing.length());
+            if (text.charAt(end) == '>') {
+                return new Span(at, end + 1);
+            }
+        }
+        throw new IllegalArgumentException("Nothing closes " + name + " at " + from);
+    }
+
+    /** @return this tag with something between it and its closing tag, which an empty one gets for it */
+    public String opened(String text, String inside) {
+        return text.substring(from, to - 2).stripTrailing() + ">" + inside + "</" + name + ">";
+    }
+
     /** @param attribute with its prefix */
     Optional<Span> value(String attribute) {
         return attributes.stream()

@@ -11,10 +11,7 @@ final class Elements {
     /** @param tag of an element that holds none of the same name */
     static void cut(Tag tag, PartEdits.Part part) {
         RawTag opening = RawTag.at(part.text(), tag.from());
-        String closing = "</" + opening.name();
-        int end = opening.empty()
-                ? opening.to()
-                : part.text().indexOf('>', part.text().indexOf(closing, opening.to())) + 1;
+        int end = opening.empty() ? opening.to() : opening.closing(part.text()).to();
         part.splices().put(opening.from(), end, "");
     }
 }

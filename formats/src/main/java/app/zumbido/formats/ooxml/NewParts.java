@@ -1,6 +1,10 @@
 package app.zumbido.formats.ooxml;
 
 import app.zumbido.core.inspect.Spot;
+import app.zumbido.formats.archive.PartTree;
+import app.zumbido.formats.archive.PartTree.Node;
+import app.zumbido.formats.archive.RawTag;
+import app.zumbido.formats.image.UnreadableImageException;
 import app.zumbido.formats.uses.PartEdits;
 import java.util.HashMap;
 import java.util.Map;
@@ -15,7 +19,6 @@ final class NewParts {
     private final Map<String, byte[]> added = new HashMap<>();
     private final Map<String, Integer> relations = new HashMap<>();
     private final Map<String, StringBuilder> inserted = new HashMap<>();
-    private final Map<String, Integer> insertedAt = new HashMap<>();
 
     NewParts(OfficePackage parts, PartEdits edits) {
         this.parts = parts;
@@ -47,12 +50,10 @@ final class NewParts {
     }
 
     private void declare(String entry) {
-        String types = edits.part(TYPES).text();
-        insert(TYPES, types.lastIndexOf("</"), entry);
+        append(TYPES, entry);
     }
 
-    private void insert(String part, int at, String text) {
-        insertedAt.put(part, at);
+    private void append(String part, String text) {
         inserted.computeIfAbsent(part, name -> new StringBuilder()).append(text);
     }
 
@@ -76,21 +77,31 @@ final class NewParts {
         String type = known < 0
                 ? RELATIONSHIPS + word
                 : text.substring(text.lastIndexOf('"', known) + 1, known + word.length());
-        insert(
-                list,
-                text.lastIndexOf("</"),
-                "<Relationship Id=\"" + id + "\" Type=\"" + type + "\" Target=\"/" + target + "\"/>");
+        append(list, "<Relationship Id=\"" + id + "\" Type=\"" + type + "\" Target=\"/" + target + "\"/>");
         return id;
     }
 
-    /** @return all parts that changed or are new, by their names, when everything has been put */
+    /**
+     * @return all parts that changed or are new, by their names, when everything has been put
+     * @throws UnreadableImageException if a list that something is put into is damaged
+     */
     Map<String, byte[]> changed() {
-        inserted.forEach((part, text) -> {
-            int at = insertedAt.get(part);
-            edits.part(part).splices().put(at, at, text.toString());
-        });
+        inserted.forEach((part, text) -> put(part, text.toString()));
         Map<String, byte[]> changed = new HashMap<>(edits.changed());
         changed.putAll(added);
         return changed;
+    }
+
+    /** At the end of a list that nobody has read as a whole yet. */
+    private void put(String name, String entries) {
+        Node root = PartTree.read(name, parts.part(name));
+        PartEdits.Part list = edits.part(name);
+        RawTag tag = RawTag.at(list.text(), root.tag().from());
+        if (tag.empty()) {
+            list.splices().put(tag.from(), tag.to(), tag.opened(list.text(), entries));
+        } else {
+            int end = list.text().lastIndexOf("</" + tag.name());
+            list.splices().put(end, end, entries);
+        }
     }
 }

@@ -5,6 +5,7 @@ import app.zumbido.core.inspect.Spot;
 import app.zumbido.core.theme.SlotColor;
 import app.zumbido.formats.archive.RawTag;
 import app.zumbido.formats.archive.RawTag.RawAttribute;
+import app.zumbido.formats.archive.RawTag.Span;
 import app.zumbido.formats.archive.Splices;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -52,15 +53,12 @@ final class OfficeRepaint {
                 .slot()
                 .map(color -> color.slot().code())
                 .orElse(replacement.color().digits());
-        int end = tag.empty()
-                ? tag.to()
-                : text.indexOf("</" + tag.name() + ">", tag.to()) + tag.name().length() + 3;
-        String inside = step(tag, replacement)
-                + (tag.empty() ? "" : opacity(tag.to(), end - tag.name().length() - 3));
+        Span closing = tag.empty() ? new Span(tag.to(), tag.to()) : tag.closing(text);
+        String inside = step(tag, replacement) + opacity(tag.to(), closing.from());
         String opening = "<" + tag.prefix() + name + " val=\"" + value + "\"";
         splices.put(
                 tag.from(),
-                end,
+                closing.to(),
                 inside.isEmpty() ? opening + "/>" : opening + ">" + inside + "</" + tag.prefix() + name + ">");
     }
 

@@ -18,11 +18,10 @@ final class Shrink {
         String fit = "<" + body.prefix() + "normAutofit fontScale=\""
                 + Math.round(edit.scale() * 100) * (THOUSANDTHS_OF_A_PERCENT / 100) + "\"/>";
         if (body.empty()) {
-            String open = text.substring(body.from(), body.to() - 2).stripTrailing();
-            part.splices().put(body.from(), body.to(), open + ">" + fit + "</" + body.name() + ">");
+            part.splices().put(body.from(), body.to(), body.opened(text, fit));
             return;
         }
-        int end = text.indexOf("</" + body.name() + ">", body.to());
+        int end = body.closing(text).from();
         int at = text.indexOf('<', body.to());
         while (at >= 0 && at < end) {
             RawTag child = text.charAt(at + 1) == '/' ? null : RawTag.at(text, at);

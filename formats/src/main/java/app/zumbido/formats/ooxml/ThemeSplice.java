@@ -56,9 +56,12 @@ final class ThemeSplice {
             return;
         }
         RawTag tag = RawTag.at(part.text(), slot.tag().from());
-        int end = part.text().indexOf("</" + tag.name() + ">", tag.to());
-        if (!tag.empty() && end > tag.to()) {
-            part.splices().put(tag.to(), end, "<" + tag.prefix() + "srgbClr val=\"" + wanted.get() + "\"/>");
+        if (!tag.empty()) {
+            part.splices()
+                    .put(
+                            tag.to(),
+                            tag.closing(part.text()).from(),
+                            "<" + tag.prefix() + "srgbClr val=\"" + wanted.get() + "\"/>");
         }
     }
 

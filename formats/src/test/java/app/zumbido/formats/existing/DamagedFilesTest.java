@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 
 /** Whatever stands in the parts of a file, it is checked, mended, dressed and drawn, or plainly refused. */
 class DamagedFilesTest {
-    private static final int VARIANTS = 240;
+    private static final int VARIANTS = 160;
 
     private static void handle(PlantingBrands brand, byte[] content) {
         try (ExistingFile file = ExistingFile.open(content)) {

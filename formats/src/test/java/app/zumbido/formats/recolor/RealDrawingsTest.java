@@ -38,7 +38,7 @@ class RealDrawingsTest {
     private static final int SIDE = 160;
 
     private static Map<String, byte[]> drawings() {
-        Map<String, byte[]> all = new TreeMap<>(RealDrawings.flags(2));
+        Map<String, byte[]> all = new TreeMap<>(RealDrawings.flags(4));
         all.putAll(RealDrawings.icons(30));
         all.putAll(RealDrawings.clipArt(60));
         return all;
@@ -55,7 +55,7 @@ class RealDrawingsTest {
     @Test
     void changesNothingButColorsAndBringsInOnlyThoseThatWereOffered() throws Exception {
         Map<String, byte[]> drawings = drawings();
-        assertThat(drawings).hasSizeGreaterThan(200);
+        assertThat(drawings).hasSizeGreaterThan(100);
         Set<Rgb> may = STOCK.all();
         for (Map.Entry<String, byte[]> entry : drawings.entrySet()) {
             byte[] after = recolored(entry.getValue());

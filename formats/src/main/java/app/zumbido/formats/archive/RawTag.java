@@ -108,7 +108,7 @@ public record RawTag(String name, List<RawAttribute> attributes, int from, int t
         throw new IllegalArgumentException("Nothing closes " + name + " at " + from);
     }
 
-    /** @return this tag with something between it and its closing tag, which an empty one gets for it */
+    /** @return this empty tag as an opening one, with something behind it and a tag that closes it */
     public String opened(String text, String inside) {
         return text.substring(from, to - 2).stripTrailing() + ">" + inside + "</" + name + ">";
     }
